@@ -1,0 +1,206 @@
+package undersaw.calc;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.pcollections.HashTreePMap;
+import org.pcollections.PMap;
+import undersaw.calc.AccountPosition.EntryTotals;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Snapshot;
+import undersaw.engagement.Touch;
+import undersaw.form.Line;
+import undersaw.form.Part;
+import undersaw.law.Law;
+import undersaw.ledger.Account;
+import undersaw.ledger.Mapping;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+
+/**
+ * A return computed: the value of every line of one snapshot under the law of its year.
+ *
+ * <p>Immutable. {@link #after} gives the calculation of the next snapshot by evaluating only what depends on it.
+ */
+public final class Calculation {
+    private final Plan plan;
+    private final Snapshot snapshot;
+    private final Law law;
+    private final Pools pools;
+    private final PMap<LineKey, LineValue> values;
+    private final PMap<LineId, PMap<String, Fact>> rows;
+    private final Map<String, EntryTotals> entries;
+    private final int evaluated;
+
+    Calculation(Evaluation evaluation) {
+        plan = evaluation.plan();
+        snapshot = evaluation.snapshot();
+        law = evaluation.law();
+        pools = evaluation.pools();
+        values = evaluation.values();
+        rows = evaluation.rows();
+        entries = evaluation.entries();
+        evaluated = evaluation.evaluated();
+    }
+
+    /** Every line evaluated. */
+    public static Calculation of(Plan plan, Snapshot snapshot) {
+        return new Calculation(Evaluation.full(plan, snapshot));
+    }
+
+    /** The next snapshot, evaluating only the lines that depend on what was touched. */
+    public Calculation after(Snapshot next, Set<Touch> touches) {
+        if (touches.stream().anyMatch(Touch.OfEverything.class::isInstance)
+                || next.heading().period().lawYear() != plan.year()) {
+            return of(plan, next);
+        }
+        return new Calculation(Evaluation.after(this, next, touches));
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public Snapshot snapshot() {
+        return snapshot;
+    }
+
+    public Law law() {
+        return law;
+    }
+
+    /** How many lines were evaluated to get here from the calculation before. */
+    public int evaluatedLines() {
+        return evaluated;
+    }
+
+    public Optional<LineValue> value(LineKey key) {
+        return Optional.ofNullable(values.get(key));
+    }
+
+    public Optional<LineValue> value(LineId line) {
+        return value(line.alone());
+    }
+
+    /** The line's amount; nothing where it is empty. */
+    public Money amount(LineId line) {
+        LineValue value = values.get(line.alone());
+        return value == null ? Money.ZERO : value.amount();
+    }
+
+    public Money amount(Line line) {
+        return amount(line.id());
+    }
+
+    /** The answer or words on a line; empty where there are none. */
+    public String answer(LineId line) {
+        return value(line).map(value -> value.value().plain()).orElse("");
+    }
+
+    /** Exact cents that accounts bring to the line. */
+    public Money posted(LineId line) {
+        return pools.total(line);
+    }
+
+    /** What accounts bring to the line, in the order of their numbers. */
+    public List<Posting> postings(LineId line) {
+        return pools.feeders(line).values().stream()
+                .sorted(Comparator.comparing(Posting::account).thenComparing(Posting::why))
+                .toList();
+    }
+
+    /** All that one account brings. */
+    public List<Posting> postingsOf(String account) {
+        return pools.of(account);
+    }
+
+    /** The instances in which a repeating line has a value, in order. */
+    public List<String> instances(LineId line) {
+        return rowsOf(line).keySet().stream().sorted().toList();
+    }
+
+    /** Whether a part belongs to this return. */
+    public boolean holds(Part part) {
+        return part.excused()
+                .map(condition -> !condition.holds(new ValueFigures(this)))
+                .orElse(true);
+    }
+
+    /** Every value of the return in the order of the forms; parts that are excused are left out. */
+    public List<LineValue> printed() {
+        List<LineValue> printed = new ArrayList<>();
+        for (Part part : plan.parts()) {
+            if (holds(part)) {
+                plan.linesOf(part).forEach(line -> printed.addAll(valuesOf(line)));
+            }
+        }
+        return printed;
+    }
+
+    /** The values of a line, one for each instance where it repeats. */
+    public List<LineValue> valuesOf(Line line) {
+        if (!line.isRepeating()) {
+            return value(line.id()).stream().toList();
+        }
+        return instances(line.id()).stream()
+                .flatMap(instance -> value(line.id().in(instance)).stream())
+                .toList();
+    }
+
+    /** Adjusted closing balances by account, debit positive. */
+    public Money adjusted(Account account) {
+        return account.closing()
+                .plus(entries.getOrDefault(account.number(), EntryTotals.NONE).books());
+    }
+
+    /** Accounts that have a balance and go nowhere. */
+    public Collection<Account> unmapped() {
+        return snapshot.accounts().values().stream()
+                .filter(account -> !isMapped(account))
+                .sorted(Comparator.comparing(Account::number))
+                .toList();
+    }
+
+    private boolean isMapped(Account account) {
+        Mapping mapping = snapshot.mappings().get(account.number());
+        return mapping != null && plan.target(mapping.line()).isPresent();
+    }
+
+    /** The keys whose value differs between two calculations. */
+    public Set<LineKey> differences(Calculation other) {
+        Set<LineKey> changed = new HashSet<>();
+        values.forEach((key, value) -> {
+            if (!value.equals(other.values.get(key))) {
+                changed.add(key);
+            }
+        });
+        other.values.keySet().stream().filter(key -> !values.containsKey(key)).forEach(changed::add);
+        return changed;
+    }
+
+    PMap<String, Fact> rowsOf(LineId line) {
+        return rows.getOrDefault(line, HashTreePMap.empty());
+    }
+
+    Map<String, EntryTotals> entries() {
+        return entries;
+    }
+
+    Pools pools() {
+        return pools;
+    }
+
+    PMap<LineKey, LineValue> values() {
+        return values;
+    }
+
+    PMap<LineId, PMap<String, Fact>> rows() {
+        return rows;
+    }
+}

@@ -1,0 +1,335 @@
+package undersaw.calc;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.pcollections.HashTreePMap;
+import org.pcollections.PMap;
+import undersaw.calc.AccountPosition.EntryTotals;
+import undersaw.calc.Plan.Node;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Snapshot;
+import undersaw.engagement.Touch;
+import undersaw.form.Line;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Input;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.Law;
+import undersaw.ledger.Account;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Entry;
+import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.line.LineSource;
+import undersaw.line.Value;
+import undersaw.money.Money;
+
+/** One run through the lines of a return, whole or only behind a change. */
+final class Evaluation implements Figures {
+    private final Plan plan;
+    private final Snapshot snapshot;
+    private final Law law;
+    private Pools pools;
+    private PMap<LineKey, LineValue> values;
+    private PMap<LineId, PMap<String, Fact>> rows;
+    private final Map<String, EntryTotals> entries;
+    private int evaluated;
+
+    private Evaluation(Plan plan, Snapshot snapshot, Map<String, EntryTotals> entries) {
+        this.entries = entries;
+        this.plan = plan;
+        this.snapshot = snapshot;
+        law = Law.of(plan.year());
+        pools = Pools.empty();
+        values = HashTreePMap.empty();
+        rows = HashTreePMap.empty();
+    }
+
+    static Evaluation full(Plan plan, Snapshot snapshot) {
+        Evaluation run =
+                new Evaluation(plan, snapshot, entryTotals(snapshot.lists().entries()));
+        snapshot.accounts().values().forEach(run::post);
+        snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
+        plan.order().forEach(run::evaluate);
+        return run;
+    }
+
+    static Evaluation after(Calculation before, Snapshot next, Set<Touch> touches) {
+        Evaluation run = new Evaluation(before.plan(), next, before.entries());
+        run.pools = before.pools();
+        run.values = before.values();
+        run.rows = before.rows();
+        run.spread(run.dirty(touches));
+        return run;
+    }
+
+    private void post(Account account) {
+        Mapping mapping = snapshot.mappings().get(account.number());
+        boolean known = mapping != null && plan.target(mapping.line()).isPresent();
+        pools = pools.with(
+                account.number(),
+                known ? plan.postingRule().post(AccountPosition.of(account, mapping, snapshot, entries)) : List.of());
+    }
+
+    private void keepRow(LineKey key, @Nullable Fact fact) {
+        if (key.instance().isEmpty() || !plan.has(key.line())) {
+            return;
+        }
+        PMap<String, Fact> instances = rows.getOrDefault(key.line(), HashTreePMap.empty());
+        rows = rows.plus(
+                key.line(), fact == null ? instances.minus(key.instance()) : instances.plus(key.instance(), fact));
+    }
+
+    private PriorityQueue<Node> dirty(Set<Touch> touches) {
+        PriorityQueue<Node> queue = new PriorityQueue<>(Comparator.comparingInt(Node::place));
+        for (Touch touch : touches) {
+            if (touch instanceof Touch.OfAccount account) {
+                repost(account.number(), queue);
+            } else if (touch instanceof Touch.OfFact fact) {
+                retype(fact.key(), queue);
+            } else if (touch instanceof Touch.OfLists) {
+                for (PaymentKind kind : PaymentKind.values()) {
+                    queue.addAll(plan.readersOf(new Input.OfPayments(kind)));
+                }
+                for (CarryoverKind kind : CarryoverKind.values()) {
+                    queue.addAll(plan.readersOf(new Input.OfCarryovers(kind)));
+                }
+            } else if (touch instanceof Touch.OfHeading) {
+                queue.addAll(plan.readersOf(new Input.OfHeading()));
+            }
+        }
+        return queue;
+    }
+
+    private void repost(String number, PriorityQueue<Node> queue) {
+        Set<LineId> touched = new TreeSet<>();
+        pools.of(number).forEach(posting -> touched.add(posting.line()));
+        Account account = snapshot.accounts().get(number);
+        if (account == null) {
+            pools = pools.with(number, List.of());
+        } else {
+            post(account);
+        }
+        pools.of(number).forEach(posting -> touched.add(posting.line()));
+        touched.forEach(line -> queue.addAll(plan.readersOf(new Input.OfAccounts(line))));
+    }
+
+    private void retype(LineKey key, PriorityQueue<Node> queue) {
+        if (plan.has(key.line())) {
+            if (plan.node(key.line()).line().isRepeating()) {
+                retypeRow(key);
+                queue.addAll(plan.readersOf(new Input.OfLine(key.line())));
+            } else {
+                queue.add(plan.node(key.line()));
+            }
+        } else if (snapshot.accounts().containsKey(key.instance())) {
+            // the tax amount of one account under its treatment
+            repost(key.instance(), queue);
+        }
+    }
+
+    private void retypeRow(LineKey key) {
+        Fact fact = snapshot.facts().get(key);
+        keepRow(key, fact);
+        evaluated++;
+        values = fact == null
+                ? values.minus(key)
+                : values.plus(key, typed(plan.node(key.line()).line(), key, fact));
+    }
+
+    private void spread(PriorityQueue<Node> queue) {
+        int last = -1;
+        while (!queue.isEmpty()) {
+            Node node = queue.poll();
+            if (node.place() != last) {
+                last = node.place();
+                if (evaluate(node)) {
+                    queue.addAll(plan.readersOf(new Input.OfLine(node.line().id())));
+                }
+            }
+        }
+    }
+
+    /** Evaluates one line; tells whether its value changed. */
+    private boolean evaluate(Node node) {
+        evaluated++;
+        if (node.line().isRepeating()) {
+            return evaluateRows(node.line());
+        }
+        LineKey key = node.line().id().alone();
+        LineValue before = values.get(key);
+        LineValue now = find(node, key);
+        if (now == null) {
+            values = values.minus(key);
+            return before != null;
+        }
+        values = values.plus(key, now);
+        return !now.equals(before);
+    }
+
+    private boolean evaluateRows(Line line) {
+        rows.getOrDefault(line.id(), HashTreePMap.empty()).forEach((instance, fact) -> {
+            LineKey key = line.id().in(instance);
+            values = values.plus(key, typed(line, key, fact));
+        });
+        return true;
+    }
+
+    private @Nullable LineValue find(Node node, LineKey key) {
+        Line line = node.line();
+        Fact fact = snapshot.facts().get(key);
+        if (line.isTyped()) {
+            return fact == null ? null : typed(line, key, fact);
+        }
+        LineValue computed = compute(node, key);
+        if (fact == null) {
+            return computed;
+        }
+        Money replaced = computed == null ? Money.ZERO : computed.amount();
+        LineSource source = line.isBooksOnly() ? LineSource.TYPED : LineSource.OVERRIDDEN;
+        return new LineValue(key, typed(line, key, fact).value(), source, replaced, fact);
+    }
+
+    private @Nullable LineValue compute(Node node, LineKey key) {
+        Line line = node.line();
+        if (line.headingField().isPresent()) {
+            String text = snapshot.heading().text(line.headingField().get());
+            return text.isEmpty() ? null : LineValue.computed(key, Value.of(text), LineSource.TYPED);
+        }
+        if (line.yesWhen().isPresent()) {
+            String answer = line.yesWhen().get().holds(this) ? "yes" : "no";
+            return LineValue.computed(key, Value.of(answer), LineSource.COMPUTED);
+        }
+        if (!line.isAlways() && !hasInput(node)) {
+            return null;
+        }
+        Money amount = node.formula().orElseThrow().value(this);
+        return LineValue.computed(key, Value.of(amount), line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED);
+    }
+
+    private boolean hasInput(Node node) {
+        for (Input input : node.reads()) {
+            if (input instanceof Input.OfLine read && isFilled(read.line())
+                    || input instanceof Input.OfAccounts read2 && pools.totals().containsKey(read2.line())
+                    || input instanceof Input.OfPayments paid
+                            && !paid(paid.kind()).isZero()
+                    || input instanceof Input.OfCarryovers carried
+                            && snapshot.lists().carryovers().stream().anyMatch(each -> each.kind() == carried.kind())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isFilled(LineId line) {
+        return values.containsKey(line.alone())
+                || !rows.getOrDefault(line, HashTreePMap.empty()).isEmpty();
+    }
+
+    private static LineValue typed(Line line, LineKey key, Fact fact) {
+        Value value = line.kind().isNumber() && Money.isPlain(fact.value())
+                ? Value.of(Money.parse(fact.value()).roundedToDollars())
+                : Value.of(fact.value());
+        return new LineValue(key, value, LineSource.TYPED, null, fact);
+    }
+
+    @Override
+    public Money amount(LineId line) {
+        LineValue value = values.get(line.alone());
+        return value == null ? Money.ZERO : value.amount();
+    }
+
+    @Override
+    public Money unreplaced(LineId line) {
+        LineValue value = values.get(line.alone());
+        return value == null ? Money.ZERO : value.unreplaced();
+    }
+
+    @Override
+    public String answer(LineId line) {
+        LineValue value = values.get(line.alone());
+        return value == null ? "" : value.value().plain();
+    }
+
+    @Override
+    public Money posted(LineId line) {
+        return pools.total(line);
+    }
+
+    @Override
+    public Money rowTotal(LineId line) {
+        Money total = Money.ZERO;
+        for (Fact fact : rows.getOrDefault(line, HashTreePMap.empty()).values()) {
+            if (Money.isPlain(fact.value())) {
+                total = total.plus(Money.parse(fact.value()).roundedToDollars());
+            }
+        }
+        return total;
+    }
+
+    @Override
+    public Money paid(PaymentKind kind) {
+        return snapshot.lists().paid(kind);
+    }
+
+    @Override
+    public Money carried(CarryoverKind kind, YearSpan years) {
+        int returnYear = snapshot.heading().period().lawYear();
+        return snapshot.lists().carried(kind, origin -> years.contains(origin, returnYear));
+    }
+
+    @Override
+    public Law law() {
+        return law;
+    }
+
+    Plan plan() {
+        return plan;
+    }
+
+    Snapshot snapshot() {
+        return snapshot;
+    }
+
+    Pools pools() {
+        return pools;
+    }
+
+    PMap<LineKey, LineValue> values() {
+        return values;
+    }
+
+    PMap<LineId, PMap<String, Fact>> rows() {
+        return rows;
+    }
+
+    int evaluated() {
+        return evaluated;
+    }
+
+    Map<String, EntryTotals> entries() {
+        return entries;
+    }
+
+    private static Map<String, EntryTotals> entryTotals(List<Entry> entries) {
+        Map<String, EntryTotals> totals = new HashMap<>();
+        for (Entry entry : entries) {
+            for (EntryPosting posting : entry.postings()) {
+                totals.merge(
+                        posting.account(),
+                        EntryTotals.NONE.plus(entry.kind(), posting.amount()),
+                        (one, other) -> new EntryTotals(
+                                one.books().plus(other.books()), one.tax().plus(other.tax())));
+            }
+        }
+        return totals;
+    }
+}

@@ -1,0 +1,139 @@
+package undersaw.calc;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import undersaw.engagement.Fact;
+import undersaw.form.Line;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Input;
+import undersaw.law.LawKey;
+import undersaw.law.LawValue;
+import undersaw.ledger.Account;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+
+/**
+ * What a figure is made of, what it feeds, and the law behind it.
+ *
+ * @param line the definition of the line
+ * @param value what stands there; null where the line is empty
+ * @param formula the rule in words; empty for typed lines
+ * @param parts the lines that the rule reads
+ * @param accounts the accounts that feed it
+ * @param uses the lines that read it
+ * @param law the figures of the law that the rule uses
+ */
+public record Lineage(
+        Line line,
+        @Nullable LineValue value,
+        String formula,
+        List<LinePart> parts,
+        List<AccountPart> accounts,
+        List<LinePart> uses,
+        List<LawValue> law) {
+
+    /**
+     * Another line in the make-up.
+     *
+     * @param line the definition
+     * @param value what stands there; null where it is empty
+     */
+    public record LinePart(Line line, @Nullable LineValue value) {}
+
+    /**
+     * An account in the make-up.
+     *
+     * @param account the account
+     * @param amount what it brings, exact cents in the line's natural sign
+     * @param why the reason in words; empty for the plain balance
+     */
+    public record AccountPart(Account account, Money amount, String why) {}
+
+    private static final Pattern LINE_WORDS = Pattern.compile("line (\\S+?)/(\\S+)");
+
+    /** Lineage of a place on the return; nothing when no such line stands this year. */
+    public static Optional<Lineage> of(Calculation calculation, LineKey key) {
+        return calculation.plan().line(key.line()).map(line -> {
+            Optional<Formula> formula = line.formula();
+            List<LinePart> parts = new ArrayList<>();
+            List<AccountPart> accounts = new ArrayList<>();
+            List<Input> reads = new ArrayList<>(formula.map(Formula::reads).orElse(Set.of()));
+            line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
+            for (Input input : reads) {
+                if (input instanceof Input.OfLine read) {
+                    calculation.plan().line(read.line()).ifPresent(other -> parts.add(part(calculation, other)));
+                } else if (input instanceof Input.OfAccounts read) {
+                    accounts.addAll(accounts(calculation, read.line()));
+                }
+            }
+            parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
+            List<LinePart> uses = calculation.plan().uses(key.line()).stream()
+                    .map(other -> part(calculation, other))
+                    .toList();
+            return new Lineage(
+                    line,
+                    calculation.value(key).orElse(null),
+                    words(line, formula),
+                    List.copyOf(parts),
+                    List.copyOf(accounts),
+                    uses,
+                    law(calculation, line, formula));
+        });
+    }
+
+    public Optional<LineValue> shown() {
+        return Optional.ofNullable(value);
+    }
+
+    /** What was typed here, with reason and person. */
+    public Optional<Fact> typed() {
+        return shown().flatMap(LineValue::typedFact);
+    }
+
+    private static LinePart part(Calculation calculation, Line line) {
+        return new LinePart(line, calculation.value(line.id()).orElse(null));
+    }
+
+    private static List<AccountPart> accounts(Calculation calculation, LineId line) {
+        return calculation.postings(line).stream()
+                .map(posting -> new AccountPart(
+                        calculation.snapshot().accounts().get(posting.account()), posting.amount(), posting.why()))
+                .toList();
+    }
+
+    private static String words(Line line, Optional<Formula> formula) {
+        if (formula.isEmpty()) {
+            return line.yesWhen()
+                    .map(condition -> "yes when " + home(condition.words(), line))
+                    .orElse("");
+        }
+        return home(formula.get().words(), line);
+    }
+
+    /** Lines of the same form are named without it. */
+    private static String home(String words, Line line) {
+        Matcher matcher = LINE_WORDS.matcher(words);
+        return matcher.replaceAll(found -> found.group(1).equals(line.id().form())
+                ? "line " + found.group(2)
+                : Matcher.quoteReplacement(found.group(1) + " line " + found.group(2)));
+    }
+
+    private static List<LawValue> law(Calculation calculation, Line line, Optional<Formula> formula) {
+        String words = formula.map(Formula::words).orElse("")
+                + line.yesWhen().map(condition -> condition.words()).orElse("");
+        List<LawValue> used = new ArrayList<>();
+        for (LawKey key : LawKey.values()) {
+            if (words.contains(key.words())) {
+                used.add(calculation.law().value(key));
+            }
+        }
+        return List.copyOf(used);
+    }
+}

@@ -1,0 +1,15 @@
+package undersaw.calc;
+
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/**
+ * What one account brings to one line.
+ *
+ * @param account the account's number
+ * @param line the line it reaches
+ * @param amount exact cents in the natural sign of the line
+ * @param portion which part of the balance it is
+ * @param why the reason in words; empty where it is the plain balance
+ */
+public record Posting(String account, LineId line, Money amount, Portion portion, String why) {}

@@ -1,0 +1,56 @@
+package undersaw.calc;
+
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.Law;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/** The figures of a finished calculation, for conditions that are asked after it. */
+record ValueFigures(Calculation calculation) implements Figures {
+    @Override
+    public Money amount(LineId line) {
+        return calculation.amount(line);
+    }
+
+    @Override
+    public Money unreplaced(LineId line) {
+        return calculation.value(line).map(LineValue::unreplaced).orElse(Money.ZERO);
+    }
+
+    @Override
+    public String answer(LineId line) {
+        return calculation.answer(line);
+    }
+
+    @Override
+    public Money posted(LineId line) {
+        return calculation.posted(line);
+    }
+
+    @Override
+    public Money rowTotal(LineId line) {
+        return Money.sum(calculation.instances(line).stream()
+                .flatMap(instance -> calculation.value(line.in(instance)).stream())
+                .map(LineValue::amount)
+                .toList());
+    }
+
+    @Override
+    public Money paid(PaymentKind kind) {
+        return calculation.snapshot().lists().paid(kind);
+    }
+
+    @Override
+    public Money carried(CarryoverKind kind, YearSpan years) {
+        int returnYear = calculation.snapshot().heading().period().lawYear();
+        return calculation.snapshot().lists().carried(kind, origin -> years.contains(origin, returnYear));
+    }
+
+    @Override
+    public Law law() {
+        return calculation.law();
+    }
+}

@@ -1,0 +1,29 @@
+package undersaw.check;
+
+/**
+ * One thing about a return that a person must know, answer or mend.
+ *
+ * @param code the rule's number
+ * @param severity how much it matters
+ * @param place where it sends a person
+ * @param message what is wrong, with amounts, and what to do
+ * @param answer how it can be answered on the spot
+ */
+public record Diagnostic(String code, Severity severity, Place place, String message, Answer answer) {
+    /** How a diagnostic can be answered where it stands. */
+    public enum Answer {
+        /** Only by going there. */
+        GO_THERE,
+        /** By choosing yes or no for the line. */
+        YES_OR_NO,
+        /** By typing the line's figure or words. */
+        TYPE,
+        /** By confirming the account's suggestion. */
+        CONFIRM
+    }
+
+    /** Identity of the finding within its engagement. */
+    public String key() {
+        return code + "." + place.word();
+    }
+}

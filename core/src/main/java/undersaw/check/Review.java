@@ -1,0 +1,53 @@
+package undersaw.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import undersaw.engagement.SetAside;
+import undersaw.engagement.Snapshot;
+
+/**
+ * All findings on one return, the answered ones apart.
+ *
+ * @param diagnostics every finding, stops first
+ * @param tieOuts every pair of figures that must agree
+ * @param snapshot where answers are kept
+ */
+public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapshot snapshot) {
+    /** Sorts by severity, then code. */
+    public Review {
+        List<Diagnostic> sorted = new ArrayList<>(diagnostics);
+        sorted.sort(Comparator.comparing(Diagnostic::severity)
+                .thenComparing(Diagnostic::code)
+                .thenComparing(diagnostic -> diagnostic.place().word()));
+        diagnostics = List.copyOf(sorted);
+        tieOuts = List.copyOf(tieOuts);
+    }
+
+    /** The answer to a query, as long as the query still says what was answered. */
+    public Optional<SetAside> answer(Diagnostic diagnostic) {
+        return Optional.ofNullable(snapshot.setAsides().get(diagnostic.key()))
+                .filter(aside -> diagnostic.severity() == Severity.QUERY)
+                .filter(aside -> aside.saying().equals(diagnostic.message()));
+    }
+
+    /** Findings of a severity that nobody has answered. */
+    public List<Diagnostic> open(Severity severity) {
+        return diagnostics.stream()
+                .filter(diagnostic -> diagnostic.severity() == severity)
+                .filter(diagnostic -> answer(diagnostic).isEmpty())
+                .toList();
+    }
+
+    /** Queries that a person has answered. */
+    public List<Diagnostic> setAside() {
+        return diagnostics.stream()
+                .filter(diagnostic -> answer(diagnostic).isPresent())
+                .toList();
+    }
+
+    public boolean isFileable() {
+        return open(Severity.STOP).isEmpty();
+    }
+}

@@ -1,0 +1,218 @@
+package undersaw.engagement;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.pcollections.PMap;
+import undersaw.ledger.Account;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.Entry;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.Payment;
+import undersaw.line.LineKey;
+
+/**
+ * One change of an engagement: what makes a revision out of the one before.
+ *
+ * <p>The same value is applied to the snapshot in memory and written to the database, so the two cannot drift apart.
+ */
+public sealed interface Change {
+    /** The snapshot after the change. */
+    Snapshot applyTo(Snapshot before);
+
+    /** What the change touches. */
+    Set<Touch> touches();
+
+    /** The change that takes this one back. */
+    Change inverse(Snapshot before);
+
+    /** New client facts, period or flags. */
+    record HeadingSet(Heading heading) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withHeading(heading);
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            // the period chooses the law, and the law can move every line
+            return Set.of(new Touch.OfEverything());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new HeadingSet(before.heading());
+        }
+    }
+
+    /** A whole trial balance in place of the one before; mappings of accounts that stay are kept. */
+    record BooksReplaced(List<Account> accounts) implements Change {
+        /** Keeps its own copy. */
+        public BooksReplaced {
+            accounts = List.copyOf(accounts);
+        }
+
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withAccounts(accounts.stream().collect(Collectors.toMap(Account::number, each -> each)));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfEverything());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new BooksReplaced(List.copyOf(before.accounts().values()));
+        }
+    }
+
+    /** One account with other balances or another name. */
+    record AccountSet(Account account) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withAccounts(before.accounts().plus(account.number(), account));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfAccount(account.number()));
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new AccountSet(before.accounts().get(account.number()));
+        }
+    }
+
+    /** Mappings of one or many accounts; a null mapping takes it away. */
+    record MappingsSet(Map<String, @Nullable Mapping> byAccount) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            PMap<String, Mapping> mappings = before.mappings();
+            for (Map.Entry<String, @Nullable Mapping> each : byAccount.entrySet()) {
+                Mapping mapping = each.getValue();
+                mappings = mapping == null ? mappings.minus(each.getKey()) : mappings.plus(each.getKey(), mapping);
+            }
+            return before.withMappings(mappings);
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return byAccount.keySet().stream().map(Touch.OfAccount::new).collect(Collectors.toUnmodifiableSet());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            Map<String, @Nullable Mapping> old = new TreeMap<>();
+            byAccount
+                    .keySet()
+                    .forEach(number -> old.put(number, before.mappings().get(number)));
+            return new MappingsSet(old);
+        }
+    }
+
+    /** Typed figures or answers; a null fact takes it away. */
+    record FactsSet(Map<LineKey, @Nullable Fact> byKey) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            PMap<LineKey, Fact> facts = before.facts();
+            for (Map.Entry<LineKey, @Nullable Fact> each : byKey.entrySet()) {
+                Fact fact = each.getValue();
+                facts = fact == null ? facts.minus(each.getKey()) : facts.plus(each.getKey(), fact);
+            }
+            return before.withFacts(facts);
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return byKey.keySet().stream().map(Touch.OfFact::new).collect(Collectors.toUnmodifiableSet());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            Map<LineKey, @Nullable Fact> old = new TreeMap<>();
+            byKey.keySet().forEach(key -> old.put(key, before.facts().get(key)));
+            return new FactsSet(old);
+        }
+    }
+
+    /** Another list of payments. */
+    record PaymentsSet(List<Payment> payments) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withLists(before.lists().withPayments(payments));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfLists());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new PaymentsSet(before.lists().payments());
+        }
+    }
+
+    /** Another list of carryovers. */
+    record CarryoversSet(List<Carryover> carryovers) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withLists(before.lists().withCarryovers(carryovers));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfLists());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new CarryoversSet(before.lists().carryovers());
+        }
+    }
+
+    /** Another list of entries. */
+    record EntriesSet(List<Entry> entries) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withLists(before.lists().withEntries(entries));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfEverything());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new EntriesSet(before.lists().entries());
+        }
+    }
+
+    /** A query answered with a reason, or opened again where the answer is null. */
+    record QuerySetAside(String diagnostic, @Nullable SetAside answer) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withSetAsides(
+                    answer == null
+                            ? before.setAsides().minus(diagnostic)
+                            : before.setAsides().plus(diagnostic, answer));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of();
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new QuerySetAside(diagnostic, before.setAsides().get(diagnostic));
+        }
+    }
+}

@@ -1,0 +1,3 @@
+/** What a sealed filing is: begin with FilingContent, Seal and DispatchState. */
+@org.jspecify.annotations.NullMarked
+package undersaw.filing;

@@ -1,0 +1,112 @@
+package undersaw.form;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import undersaw.ledger.Side;
+import undersaw.ledger.StatementKind;
+import undersaw.line.LineId;
+
+/**
+ * A form or a worksheet, written down line by line.
+ *
+ * <p>Subclasses declare their lines as final fields in the order of the form; each {@link #line} call belongs to the
+ * part begun last.
+ */
+public abstract class Form {
+    private final String code;
+    private final String title;
+    private final Map<LineId, Line> lines = new LinkedHashMap<>();
+    private final List<MapTarget> targets = new ArrayList<>();
+    private final List<Part> parts = new ArrayList<>();
+
+    protected Form(String code, String title) {
+        this.code = code;
+        this.title = title;
+    }
+
+    /** Begins a part; lines from here on belong to it. */
+    protected final Part part(String partCode, String partTitle, String citation) {
+        Part part = new Part(partCode, partTitle, citation);
+        parts.add(part);
+        return part;
+    }
+
+    /**
+     * Declares a line of the part begun last.
+     *
+     * @param within the line's address within this form, such as {@code J/1a}
+     * @throws IllegalStateException when no part was begun, or the address stands already
+     */
+    protected final Line line(String within, String caption) {
+        return line(LineId.of(code + "/" + within), caption);
+    }
+
+    /** Declares a line whose address begins with the code of another form, as totals of attached forms do. */
+    protected final Line line(LineId id, String caption) {
+        if (parts.isEmpty()) {
+            throw new IllegalStateException("form " + code + " declares line " + id + " before its first part");
+        }
+        Line line = new Line(id, caption, parts.get(parts.size() - 1));
+        Line before = lines.putIfAbsent(line.id(), line);
+        if (before != null) {
+            throw new IllegalStateException("line " + line + " is defined twice, first as " + before);
+        }
+        return line;
+    }
+
+    /** Declares an income-statement line that accounts are mapped to. */
+    protected final Line booksLine(String within, String caption, Side side) {
+        Line line = line(within, caption).fromBooks();
+        mappable(line, side);
+        return line;
+    }
+
+    /** Lets accounts of the income statement be mapped to the line. */
+    protected final void mappable(Line line, Side side) {
+        targets.add(new MapTarget(line.id(), line.caption(), StatementKind.INCOME_STATEMENT, side, null, line.id()));
+    }
+
+    /** Lets balance-sheet accounts be mapped to a pair of columns. */
+    protected final void mappable(BalanceRow row, Side side) {
+        targets.add(new MapTarget(
+                row.id(),
+                row.caption(),
+                StatementKind.BALANCE_SHEET,
+                side,
+                row.opening().id(),
+                row.closing().id()));
+    }
+
+    /** Lets balance-sheet accounts be mapped to one line that their closing balance reaches. */
+    protected final void mappableClosing(Line line, Side side) {
+        targets.add(new MapTarget(line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id()));
+    }
+
+    public final String code() {
+        return code;
+    }
+
+    public final String title() {
+        return title;
+    }
+
+    /** The parts in the order of the form. */
+    public final List<Part> parts() {
+        return List.copyOf(parts);
+    }
+
+    /** The lines in the order of the form. */
+    public final List<Line> lines() {
+        return List.copyOf(lines.values());
+    }
+
+    public final List<Line> linesOf(Part part) {
+        return lines.values().stream().filter(line -> line.part() == part).toList();
+    }
+
+    public final List<MapTarget> targets() {
+        return List.copyOf(targets);
+    }
+}

@@ -1,0 +1,215 @@
+package undersaw.form;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import undersaw.engagement.HeadingField;
+import undersaw.form.formula.Answered;
+import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Posted;
+import undersaw.form.formula.Reference;
+import undersaw.form.formula.RowTotal;
+import undersaw.form.formula.Term;
+import undersaw.form.formula.Unreplaced;
+import undersaw.line.LineId;
+
+/**
+ * The definition of one line of a form.
+ *
+ * <p>A line is described once, while its form is built, and is fixed from then on. It never holds a figure: definition
+ * and result are two types.
+ */
+public final class Line implements Term {
+    private final LineId id;
+    private final String caption;
+    private final Part part;
+    private LineKind kind = LineKind.AMOUNT;
+    private @Nullable Supplier<? extends Term> rule;
+    private @Nullable Supplier<Condition> yesWhen;
+    private @Nullable HeadingField headingField;
+    private boolean booksFed;
+    private boolean repeats;
+    private boolean statement;
+    private boolean always;
+    private int since;
+    private String citation = "";
+    private String help = "";
+
+    Line(LineId id, String caption, Part part) {
+        this.id = id;
+        this.caption = caption;
+        this.part = part;
+    }
+
+    /** Fed by the accounts that are mapped here, and by nothing else. */
+    public Line fromBooks() {
+        booksFed = true;
+        return is(new Posted(id));
+    }
+
+    /** Found by a formula. */
+    public Line is(Term formula) {
+        return is(() -> formula);
+    }
+
+    /** Found by a formula that refers ahead; it is asked for once, when the return is put together. */
+    public Line is(Supplier<? extends Term> formula) {
+        rule = formula;
+        return this;
+    }
+
+    /** Found by a formula that counts the accounts mapped here in. */
+    public Line fromBooksAnd(Supplier<? extends Term> formula) {
+        booksFed = true;
+        return is(formula);
+    }
+
+    /** Answered yes while the condition holds, no while it does not. */
+    public Line isYesWhen(Supplier<Condition> condition) {
+        yesWhen = condition;
+        return as(LineKind.YES_NO);
+    }
+
+    /** Taken from the client's or the engagement's own facts. */
+    public Line fromHeading(HeadingField field, LineKind as) {
+        headingField = field;
+        return as(as);
+    }
+
+    public Line as(LineKind newKind) {
+        kind = newKind;
+        return this;
+    }
+
+    /** Typed once for each of several instances. */
+    public Line repeating() {
+        repeats = true;
+        return this;
+    }
+
+    /** Prints an itemised statement. */
+    public Line withStatement() {
+        statement = true;
+        return this;
+    }
+
+    /** Prints zero where other lines would stay empty. */
+    public Line always() {
+        always = true;
+        return this;
+    }
+
+    /** Stands on forms for years beginning in this calendar year or later. */
+    public Line since(int year) {
+        since = year;
+        return this;
+    }
+
+    public Line cites(String authority) {
+        citation = authority;
+        return this;
+    }
+
+    /** A short explanation in our own words. */
+    public Line help(String words) {
+        help = words;
+        return this;
+    }
+
+    public LineId id() {
+        return id;
+    }
+
+    public String caption() {
+        return caption;
+    }
+
+    public Part part() {
+        return part;
+    }
+
+    public LineKind kind() {
+        return kind;
+    }
+
+    /** The rule that finds the amount; empty for lines that a person types. */
+    public Optional<Formula> formula() {
+        return Optional.ofNullable(rule).map(supplier -> supplier.get().asFormula());
+    }
+
+    public Optional<Condition> yesWhen() {
+        return Optional.ofNullable(yesWhen).map(Supplier::get);
+    }
+
+    public Optional<HeadingField> headingField() {
+        return Optional.ofNullable(headingField);
+    }
+
+    public boolean isBooksFed() {
+        return booksFed;
+    }
+
+    /** Whether books alone feed the line, with no other rule. */
+    public boolean isBooksOnly() {
+        return booksFed && formula().filter(Posted.class::isInstance).isPresent();
+    }
+
+    public boolean isTyped() {
+        return rule == null && yesWhen == null && headingField == null;
+    }
+
+    public boolean isRepeating() {
+        return repeats;
+    }
+
+    public boolean hasStatement() {
+        return statement;
+    }
+
+    public boolean isAlways() {
+        return always;
+    }
+
+    public boolean stands(int year) {
+        return year >= since;
+    }
+
+    /** The line's authority, or its part's where it has none of its own. */
+    public String citation() {
+        return citation.isEmpty() ? part.citation() : citation;
+    }
+
+    public String help() {
+        return help;
+    }
+
+    /** What accounts bring to this line, as a term of another formula. */
+    public Formula fromAccounts() {
+        return new Posted(id);
+    }
+
+    /** The total of this line's rows. */
+    public Formula rowTotal() {
+        return new RowTotal(id);
+    }
+
+    /** What this line would hold had nobody typed over it. */
+    public Formula unreplaced() {
+        return new Unreplaced(id);
+    }
+
+    public Condition answered(String answer) {
+        return new Answered(id, answer);
+    }
+
+    @Override
+    public Formula asFormula() {
+        return new Reference(id);
+    }
+
+    @Override
+    public String toString() {
+        return id + " " + caption;
+    }
+}

@@ -1,0 +1,25 @@
+package undersaw.form.formula;
+
+import undersaw.law.LawKey;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+
+/** Where the figures of a return stand in an exported workbook; each answer is a spreadsheet expression. */
+public interface Cells {
+    String of(LineId line);
+
+    /** The cell that keeps what a typed-over line would hold. */
+    String unreplaced(LineId line);
+
+    /** Rounded sum of what accounts bring to the line. */
+    String posted(LineId line);
+
+    String rowTotal(LineId line);
+
+    String paid(PaymentKind kind);
+
+    String carried(CarryoverKind kind, YearSpan years);
+
+    String law(LawKey key);
+}

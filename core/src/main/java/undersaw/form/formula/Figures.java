@@ -1,0 +1,32 @@
+package undersaw.form.formula;
+
+import undersaw.law.Law;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/** The figures that a formula may ask for while it is evaluated. */
+public interface Figures {
+    /** The line's amount; nothing where the line is empty. */
+    Money amount(LineId line);
+
+    /** What the line would hold had nobody typed over it. */
+    Money unreplaced(LineId line);
+
+    /** The answer or words on a line; empty where there are none. */
+    String answer(LineId line);
+
+    /** Exact cents that accounts bring to the line. */
+    Money posted(LineId line);
+
+    /** Sum of a repeating line's rows, each rounded to whole dollars. */
+    Money rowTotal(LineId line);
+
+    Money paid(PaymentKind kind);
+
+    /** Carryovers of a kind from years of origin within the span. */
+    Money carried(CarryoverKind kind, YearSpan years);
+
+    Law law();
+}

@@ -1,0 +1,23 @@
+package undersaw.form.formula;
+
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+
+/** One thing that a formula reads; a change of it calls for evaluating the formula again. */
+public sealed interface Input {
+    /** Another line of the return. */
+    record OfLine(LineId line) implements Input {}
+
+    /** What accounts bring to a line. */
+    record OfAccounts(LineId line) implements Input {}
+
+    /** Payments of one kind. */
+    record OfPayments(PaymentKind kind) implements Input {}
+
+    /** Carryovers of one kind. */
+    record OfCarryovers(CarryoverKind kind) implements Input {}
+
+    /** The client's and the engagement's own facts. */
+    record OfHeading() implements Input {}
+}

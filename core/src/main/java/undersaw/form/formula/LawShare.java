@@ -1,0 +1,38 @@
+package undersaw.form.formula;
+
+import java.util.Set;
+import undersaw.law.LawKey;
+import undersaw.money.Money;
+
+/**
+ * A share that the law fixes, taken of an amount and rounded to whole dollars.
+ *
+ * @param share the law's percentage
+ * @param base what it is taken of
+ */
+public record LawShare(LawKey share, Formula base) implements Formula {
+    @Override
+    public Money value(Figures figures) {
+        return base.value(figures).timesInDollars(figures.law().percent(share));
+    }
+
+    @Override
+    public String words() {
+        return share.words() + " times " + base.bracketed();
+    }
+
+    @Override
+    public String bracketed() {
+        return "(" + words() + ")";
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return base.reads();
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return "ROUND(" + base.cell(cells) + "*" + cells.law(share) + "/100,0)";
+    }
+}

@@ -1,0 +1,46 @@
+package undersaw.form.formula;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import undersaw.money.Money;
+
+/**
+ * The smallest of several amounts.
+ *
+ * @param parts at least one amount
+ */
+public record Least(List<Formula> parts) implements Formula {
+    /** Keeps its own copy. */
+    public Least {
+        parts = List.copyOf(parts);
+    }
+
+    @Override
+    public Money value(Figures figures) {
+        return parts.stream()
+                .map(part -> part.value(figures))
+                .reduce(Money::min)
+                .orElse(Money.ZERO);
+    }
+
+    @Override
+    public String words() {
+        return "the smaller of " + parts.stream().map(Formula::bracketed).collect(Collectors.joining(" and "));
+    }
+
+    @Override
+    public String bracketed() {
+        return "(" + words() + ")";
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return Formulas.readsOf(parts);
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return parts.stream().map(part -> part.cell(cells)).collect(Collectors.joining(",", "MIN(", ")"));
+    }
+}

@@ -1,0 +1,33 @@
+package undersaw.form.formula;
+
+import java.util.Locale;
+import java.util.Set;
+import undersaw.ledger.PaymentKind;
+import undersaw.money.Money;
+
+/**
+ * Payments of one kind, rounded to whole dollars.
+ *
+ * @param kind which payments
+ */
+public record Paid(PaymentKind kind) implements Formula {
+    @Override
+    public Money value(Figures figures) {
+        return figures.paid(kind).roundedToDollars();
+    }
+
+    @Override
+    public String words() {
+        return "payments listed as " + kind.caption().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return Set.of(new Input.OfPayments(kind));
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return cells.paid(kind);
+    }
+}

@@ -1,0 +1,3 @@
+/** The language that returns are written in: begin with Form, Line and Part. */
+@org.jspecify.annotations.NullMarked
+package undersaw.form;

@@ -1,0 +1,29 @@
+package undersaw.law.calendar;
+
+import java.time.LocalDate;
+import java.time.Month;
+
+/**
+ * When a corporation's return is due.
+ *
+ * <p>The 15th day of the fourth month after the year ends (IRC 6072(a)); for a year that ends in June and begins
+ * before 2026 the third month, with an extension of seven months instead of six (P.L. 114-41 sec. 2006(a)(3)). A
+ * Saturday, Sunday or legal holiday moves it to the next business day (IRC 7503). A year that ends on any day of June
+ * is taken as a June year. From memory.
+ *
+ * @param due the day the return is due, moved off closed days
+ * @param extended the day it is due with an extension, moved likewise
+ */
+public record DueDate(LocalDate due, LocalDate extended) {
+    private static final int FILING_DAY = 15;
+    private static final LocalDate JUNE_RULE_ENDS = LocalDate.of(2026, 1, 1);
+
+    /** Due dates of a corporation's return for the period. */
+    public static DueDate ofCorporation(Period period) {
+        boolean june = period.end().getMonth() == Month.JUNE && period.start().isBefore(JUNE_RULE_ENDS);
+        LocalDate unmoved =
+                period.end().withDayOfMonth(1).plusMonths(june ? 3 : 4).withDayOfMonth(FILING_DAY);
+        LocalDate extended = unmoved.plusMonths(june ? 7 : 6);
+        return new DueDate(LegalHolidays.onOrAfter(unmoved), LegalHolidays.onOrAfter(extended));
+    }
+}

@@ -1,0 +1,3 @@
+/** What the law fixes per year, each value with its citation: begin with Law, LawKey and LawValue. */
+@org.jspecify.annotations.NullMarked
+package undersaw.law;

@@ -1,0 +1,25 @@
+package undersaw.ledger;
+
+import java.util.Locale;
+import java.util.Optional;
+
+/** What an entry changes: the books, their arrangement, or only the tax amount. */
+public enum EntryKind {
+    ADJUSTING,
+    RECLASSIFYING,
+    TAX;
+
+    /** The word used in files. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static Optional<EntryKind> parse(String word) {
+        for (EntryKind kind : values()) {
+            if (kind.word().equals(word)) {
+                return Optional.of(kind);
+            }
+        }
+        return Optional.empty();
+    }
+}

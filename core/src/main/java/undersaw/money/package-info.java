@@ -1,0 +1,3 @@
+/** Amounts and shares: begin with Money and Percent. */
+@org.jspecify.annotations.NullMarked
+package undersaw.money;

@@ -1,0 +1,80 @@
+package undersaw.returns;
+
+import java.util.List;
+import java.util.Optional;
+import undersaw.calc.Calculation;
+import undersaw.calc.Plan;
+import undersaw.check.Check;
+import undersaw.check.Examination;
+import undersaw.check.TieOut;
+import undersaw.engagement.Station;
+import undersaw.law.calendar.DueDate;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Treatment;
+import undersaw.line.LineId;
+
+/** One kind of return: its forms, treatments, suggestions and checks. */
+public interface ReturnKind {
+    /** The form's code, such as {@code 1120}. */
+    String code();
+
+    /** The return's name on screen. */
+    String title();
+
+    /** The stations that an engagement of this kind passes, in order. */
+    List<Station> stations();
+
+    /**
+     * The lines in order for a year.
+     *
+     * @throws IllegalArgumentException when the law of the year is not held
+     */
+    Plan plan(int year);
+
+    /** First and last year of which the form is held. */
+    YearRange years();
+
+    DueDate due(Period period);
+
+    List<Treatment> treatments();
+
+    Suggestions suggestions();
+
+    List<Check> checks();
+
+    List<TieOut> tieOuts(Examination examination);
+
+    /** Book income, taxable income or its like, and what is owed or overpaid. */
+    List<Vital> vitals(Calculation calculation);
+
+    /** The treatment of that name, under its own or a former id. */
+    default Optional<Treatment> treatment(String id) {
+        String wanted = id.isEmpty() ? "full" : id;
+        return treatments().stream().filter(each -> each.id().equals(wanted)).findFirst();
+    }
+
+    /**
+     * Years of which a form is held.
+     *
+     * @param first first year
+     * @param last last year
+     */
+    record YearRange(int first, int last) {
+        public boolean contains(int year) {
+            return year >= first && year <= last;
+        }
+
+        @Override
+        public String toString() {
+            return first + " to " + last;
+        }
+    }
+
+    /**
+     * A figure that follows every edit at the head of the engagement.
+     *
+     * @param caption what it is
+     * @param line where it stands
+     */
+    record Vital(String caption, LineId line) {}
+}

@@ -1,0 +1,49 @@
+package undersaw.table;
+
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A comma-separated table that ships with the application.
+ *
+ * <p>Reading is strict: a missing file, other columns than the expected ones or an unclosed quote stop the start with
+ * file and row, since a law table that is half read would compute wrong returns in silence.
+ */
+public final class Table {
+    private Table() {}
+
+    /**
+     * Reads a table beside the class path's root.
+     *
+     * @param path such as {@code undersaw/law/2025/corporation.csv}
+     * @param columns the header row that must stand there, in order
+     * @throws IllegalStateException when the table is missing or has another shape
+     */
+    public static List<TableRow> read(String path, List<String> columns) {
+        InputStream stream = Table.class.getClassLoader().getResourceAsStream(path);
+        if (stream == null) {
+            throw new IllegalStateException("table " + path + " is missing from the class path");
+        }
+        try (CsvReader<NamedCsvRecord> reader = CsvReader.builder()
+                .allowUnclosedQuote(false)
+                .allowExtraCharsAfterClosingQuote(false)
+                .ofNamedCsvRecord(stream)) {
+            List<TableRow> rows = new ArrayList<>();
+            for (NamedCsvRecord row : reader) {
+                if (!row.getHeader().equals(columns)) {
+                    throw new IllegalStateException(
+                            "table " + path + " has columns " + row.getHeader() + ", expected " + columns);
+                }
+                rows.add(new TableRow(path, row.getStartingLineNumber(), row.getFieldsAsMap()));
+            }
+            return List.copyOf(rows);
+        } catch (IOException e) {
+            throw new UncheckedIOException("table " + path + " cannot be read", e);
+        }
+    }
+}

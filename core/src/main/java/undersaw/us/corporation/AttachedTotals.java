@@ -1,0 +1,44 @@
+package undersaw.us.corporation;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.line.LineId;
+
+/** Totals of forms that are prepared elsewhere and typed here: Forms 4562, 4797 and 2220, receipts and bank. */
+final class AttachedTotals extends Form {
+    final Line depreciation;
+    final Line depreciationInCost;
+    final Line depreciationElsewhere;
+    final Line amortization;
+    final Line amortizationInCost;
+    final Line ordinaryGain;
+    final Line estimatePenalty;
+
+    AttachedTotals() {
+        super("attached", "Attached totals");
+        part("4562", "Form 4562: depreciation and amortization", "IRC 167, 168, 179, 197");
+        line(LineId.of("4562/12"), "Section 179 deduction").cites("IRC 179");
+        depreciation = line(LineId.of("4562/22"), "Total depreciation, section 179 included");
+        depreciationInCost = line(LineId.of("4562/22/cogs"), "Of line 22, in cost of goods sold");
+        depreciationElsewhere = line(LineId.of("4562/22/other"), "Of line 22, claimed elsewhere");
+        amortization = line(LineId.of("4562/44"), "Total amortization");
+        amortizationInCost = line(LineId.of("4562/44/cogs"), "Of line 44, in cost of goods sold");
+        part("4797", "Form 4797: sales of business property", "IRC 1231, 1245, 1250");
+        ordinaryGain = line(LineId.of("4797/17"), "Ordinary gain or loss, Part II");
+        part("2220", "Form 2220: underpayment of estimated tax", "IRC 6655");
+        line(LineId.of("2220/4"), "Tax of last year");
+        estimatePenalty = line(LineId.of("2220/38"), "Penalty");
+        part("448c", "Receipts of earlier years", "IRC 448(c)");
+        line(LineId.of("448c/y1"), "Gross receipts of last year");
+        line(LineId.of("448c/y2"), "Gross receipts of the year before");
+        line(LineId.of("448c/y3"), "Gross receipts two years before");
+        part("bank", "Refund or payment by bank", "Instructions for Form 1120, Electronic Deposit Requirement");
+        line(LineId.of("bank/routing"), "Routing number").as(LineKind.TEXT);
+        line(LineId.of("bank/account"), "Account number").as(LineKind.TEXT);
+        line(LineId.of("bank/type"), "Checking or savings").as(LineKind.TEXT);
+        line(LineId.of("bank/use"), "Refund or withdrawal").as(LineKind.TEXT);
+        line(LineId.of("bank/date"), "Date of withdrawal").as(LineKind.DATE);
+        line(LineId.of("bank/other"), "The amount owed is paid another way").as(LineKind.YES_NO);
+    }
+}

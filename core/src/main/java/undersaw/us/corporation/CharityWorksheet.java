@@ -1,0 +1,69 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Carried;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.LawKey;
+import undersaw.ledger.CarryoverKind;
+
+/**
+ * The limit on charitable contributions (IRC 170(b)(2), 170(d)(2); Instructions for Form 1120 line 19; from memory).
+ *
+ * <p>The limit is a share of income after the loss deduction, and the loss deduction depends on the gifts. The circle
+ * is cut by trying: first all gifts are taken as deductible; where they then pass the limit, the limit without a loss
+ * deduction is tried. Where a loss deduction remains in that second trial both bind, no published worksheet solves it,
+ * and check C-0308 asks for the line to be typed.
+ */
+final class CharityWorksheet extends Form {
+    private static final int CARRIED_YEARS = 5;
+
+    final Line gifts;
+    final Line giftsAndCarried;
+    final Line allowed;
+    final Line carriedOn;
+    final Line fitsInFull;
+    final DividendLimit dividendsAtFullGifts;
+    final LossDeduction lossesAtFullGifts;
+    final DividendLimit dividendsAtLimit;
+    final LossDeduction lossesAtLimit;
+
+    CharityWorksheet(CorporationForms all) {
+        super("1120", "Charitable contributions");
+        part("W-CHAR", "Charitable contributions", "IRC 170(b)(2), 170(d)(2)").worksheet();
+        gifts = line("W-CHAR/1", "Contributions of this year").fromBooks();
+        Line carried = line("W-CHAR/2", "Contributions carried from the last five years")
+                .is(new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS)));
+        giftsAndCarried = line("W-CHAR/A", "Contributions in all").is(sum(gifts, carried));
+        Line income = line("W-CHAR/T", "Income before contributions and losses")
+                .is(() -> all.page1.totalIncome.minus(sum(all.page1.deductions(false))));
+        Line fullIncome =
+                line("W-CHAR/T1", "Trial 1: income less all contributions").is(income.minus(giftsAndCarried));
+        dividendsAtFullGifts = new DividendLimit("W-DRD-T1", "Trial 1: dividends received", all, () -> fullIncome);
+        lossesAtFullGifts = new LossDeduction(
+                "W-NOL-T1", "Trial 1: net operating loss", all, () -> fullIncome, dividendsAtFullGifts);
+        fitsInFull = line("W-CHAR/L1", "Trial 1: limit")
+                .is(() ->
+                        income.minus(lossesAtFullGifts.deduction).notBelowZero().times(LawKey.CHARITABLE_SHARE));
+        Line second = line("W-CHAR/C2", "Trial 2: contributions at the limit without losses")
+                .is(least(giftsAndCarried, income.notBelowZero().times(LawKey.CHARITABLE_SHARE)));
+        Line secondIncome = line("W-CHAR/T2", "Trial 2: income less these").is(income.minus(second));
+        dividendsAtLimit = new DividendLimit("W-DRD-T2", "Trial 2: dividends received", all, () -> secondIncome);
+        lossesAtLimit =
+                new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
+        Line base = line("W-CHAR/3", "Income for the limit, after the loss deduction")
+                .is(() -> income.minus(all.page1.lossDeduction).notBelowZero());
+        line("W-CHAR/4", "Limit on contributions").is(base.times(LawKey.CHARITABLE_SHARE));
+        Line floor = line("W-CHAR/5", "Floor under contributions")
+                .is(income.notBelowZero().times(LawKey.CHARITABLE_FLOOR));
+        allowed = line("W-CHAR/9", "Contributions deducted")
+                .is(() -> when(fitsInFull.isAtLeast(giftsAndCarried), giftsAndCarried, second)
+                        .minus(floor)
+                        .notBelowZero());
+        carriedOn = line("W-CHAR/10", "Contributions not deducted this year").is(giftsAndCarried.minus(allowed));
+    }
+}

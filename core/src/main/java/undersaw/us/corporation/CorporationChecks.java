@@ -1,0 +1,23 @@
+package undersaw.us.corporation;
+
+import java.util.List;
+import java.util.stream.Stream;
+import undersaw.check.Check;
+
+/** The checks of a corporation's return, group by group. Codes and conditions from the rulebook, from memory. */
+final class CorporationChecks {
+    private CorporationChecks() {}
+
+    static List<Check> all() {
+        return Stream.of(
+                        HeadingChecks.all(),
+                        LineChecks.all(),
+                        LimitChecks.all(),
+                        AccountChecks.all(),
+                        AgreementChecks.all(),
+                        PaymentChecks.all(),
+                        QuestionChecks.all())
+                .flatMap(List::stream)
+                .toList();
+    }
+}

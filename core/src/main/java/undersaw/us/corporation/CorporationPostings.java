@@ -1,0 +1,166 @@
+package undersaw.us.corporation;
+
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.calc.AccountPosition;
+import undersaw.calc.Portion;
+import undersaw.calc.Posting;
+import undersaw.calc.PostingRule;
+import undersaw.form.MapTarget;
+import undersaw.ledger.Side;
+import undersaw.ledger.Treatment;
+import undersaw.ledger.Treatment.Reach;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/**
+ * What an account brings to a corporation's return.
+ *
+ * <p>An income-statement account reaches book net income and retained earnings whole, its tax line by its treatment,
+ * and Schedule M-1 by the difference. A balance-sheet account reaches both columns of Schedule L.
+ */
+final class CorporationPostings implements PostingRule {
+    private static final LineId BOOK_INCOME = LineId.of("1120/M-1/1");
+    private static final LineId RETAINED_OPENING = LineId.of("1120/L/25/b");
+    private static final LineId RETAINED_CLOSING = LineId.of("1120/L/25/d");
+    private static final LineId RETAINED = LineId.of("1120/L/25");
+    private static final LineId MOVEMENT = LineId.of("1120/W-M2/1");
+    private static final LineId INVENTORIES = LineId.of("1120/L/3");
+    private static final LineId OPENING_INVENTORY = LineId.of("1125-A/1");
+    private static final LineId CLOSING_INVENTORY = LineId.of("1125-A/7");
+    private static final LineId PERPETUAL = LineId.of("1120/W-COGS/1");
+    private static final LineId EXEMPT_INTEREST = LineId.of("1120/K/9");
+    private static final LineId FEDERAL_TAX = LineId.of("1120/M-1/2");
+
+    private final Treatments1120 treatments;
+    private final CorporationTargets targets;
+
+    CorporationPostings(Treatments1120 treatments, CorporationTargets targets) {
+        this.treatments = treatments;
+        this.targets = targets;
+    }
+
+    @Override
+    public List<Posting> post(AccountPosition position) {
+        MapTarget target = targets.find(position.mapping().line());
+        if (target == null) {
+            return List.of();
+        }
+        List<Posting> postings = new ArrayList<>();
+        if (position.account().onIncomeStatement()) {
+            postIncome(position, target, postings);
+        } else {
+            postBalance(position, target, postings);
+        }
+        return postings;
+    }
+
+    private void postBalance(AccountPosition position, MapTarget target, List<Posting> postings) {
+        Money opening = position.account().opening();
+        Money closing = position.adjusted();
+        boolean ofRetained = target.id().text().startsWith("1120/M-2/");
+        if (ofRetained) {
+            add(
+                    postings,
+                    position,
+                    target.closing(),
+                    new Part(target.side().natural(closing.minus(opening)), Portion.FIXED, ""));
+            add(postings, position, RETAINED_OPENING, new Part(opening.negated(), Portion.OPENING, target.caption()));
+            add(postings, position, RETAINED_CLOSING, new Part(closing.negated(), Portion.CLOSING, target.caption()));
+            return;
+        }
+        if (target.opening() != null) {
+            add(postings, position, target.opening(), new Part(target.side().natural(opening), Portion.OPENING, ""));
+        }
+        add(postings, position, target.closing(), new Part(target.side().natural(closing), Portion.CLOSING, ""));
+        if (target.id().equals(INVENTORIES) && !position.mapping().treatment().equals("inventory-reserve")) {
+            add(postings, position, OPENING_INVENTORY, new Part(opening, Portion.OPENING, ""));
+            add(postings, position, CLOSING_INVENTORY, new Part(closing, Portion.CLOSING, ""));
+        }
+        if (target.id().equals(RETAINED)) {
+            add(postings, position, MOVEMENT, new Part(opening.minus(closing), Portion.FIXED, "closing less opening"));
+        }
+    }
+
+    private void postIncome(AccountPosition position, MapTarget target, List<Posting> postings) {
+        Money book = position.adjusted();
+        add(postings, position, BOOK_INCOME, new Part(book.negated(), Portion.CLOSING, ""));
+        add(postings, position, RETAINED_CLOSING, new Part(book.negated(), Portion.CLOSING, "net income of the year"));
+        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        if (target.id().equals(FEDERAL_TAX)) {
+            add(postings, position, FEDERAL_TAX, new Part(book, Portion.CLOSING, ""));
+            return;
+        }
+        if (treatment.reach() == Reach.ELSEWHERE || targets.isFoundElsewhere(target.id())) {
+            Part whole = new Part(targets.pool(treatment, target.id(), book), Portion.CLOSING, "");
+            targets.poolOf(treatment, target.id()).ifPresent(pool -> add(postings, position, pool, whole));
+            return;
+        }
+        Part reached = reached(position, treatment, target.side());
+        Money withTax = reached.amount().plus(target.side().natural(position.taxEntries()));
+        Portion portion = position.taxEntries().isZero() ? reached.portion() : Portion.FIXED;
+        add(postings, position, target.closing(), new Part(withTax, portion, reached.why()));
+        if (treatment.id().equals("cost-of-sales-perpetual")) {
+            add(postings, position, PERPETUAL, new Part(book, Portion.CLOSING, ""));
+        }
+        postDifference(position, target, withTax, postings);
+    }
+
+    /** Tax effect on income less book effect on income, where they differ. */
+    private void postDifference(AccountPosition position, MapTarget target, Money reached, List<Posting> postings) {
+        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        boolean income = target.side() == Side.CREDIT;
+        Money book = target.side().natural(position.adjusted());
+        Money difference = income ? reached.minus(book) : book.minus(reached);
+        if (difference.isZero()) {
+            return;
+        }
+        LineId line = treatments.differenceLine(treatment, income, difference);
+        boolean adds = line.text().startsWith("1120/M-1/4") || line.text().startsWith("1120/M-1/5");
+        Portion portion = switch (treatment.reach()) {
+            case NONE -> Portion.CLOSING;
+            case HALF -> Portion.REST_OF_HALF;
+            default -> Portion.FIXED;
+        };
+        Portion exact = position.taxEntries().isZero() ? portion : Portion.FIXED;
+        add(postings, position, line, new Part(adds ? difference : difference.negated(), exact, treatment.caption()));
+        if (treatment.id().equals("interest-exempt")) {
+            add(postings, position, EXEMPT_INTEREST, new Part(difference.negated(), exact, treatment.caption()));
+        }
+    }
+
+    private static Part reached(AccountPosition position, Treatment treatment, Side side) {
+        Money book = side.natural(position.adjusted());
+        String address = "TREAT/" + treatment.id();
+        Money begin = position.typed(address + "/begin").orElse(Money.ZERO);
+        Money end = position.typed(address + "/end").orElse(Money.ZERO);
+        if (treatment.reach() != Reach.WHOLE && position.typed(address).isPresent()) {
+            return new Part(position.typed(address).get(), Portion.FIXED, "typed tax amount");
+        }
+        return switch (treatment.reach()) {
+            case HALF -> new Part(Portion.half(book), Portion.HALF, "half of " + book);
+            case NONE -> new Part(Money.ZERO, Portion.FIXED, "not counted: " + treatment.caption());
+            case BEGIN_END ->
+                side == Side.DEBIT
+                        ? later(book.plus(begin).minus(end), begin, end)
+                        : later(book.minus(begin).plus(end), begin, end);
+            case AHEAD -> later(book.minus(begin).plus(end), begin, end);
+            default -> new Part(book, Portion.CLOSING, "");
+        };
+    }
+
+    private static Part later(Money amount, Money begin, Money end) {
+        boolean plain = begin.isZero() && end.isZero();
+        return new Part(
+                amount,
+                plain ? Portion.CLOSING : Portion.FIXED,
+                plain ? "" : "moved between years: " + begin + " and " + end);
+    }
+
+    private static void add(List<Posting> postings, AccountPosition position, LineId line, Part part) {
+        postings.add(new Posting(position.account().number(), line, part.amount(), part.portion(), part.why()));
+    }
+
+    /** An amount on its way to a line. */
+    private record Part(Money amount, Portion portion, String why) {}
+}

@@ -1,0 +1,108 @@
+package undersaw.us.corporation;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import undersaw.calc.Calculation;
+import undersaw.calc.Plan;
+import undersaw.check.Check;
+import undersaw.check.Examination;
+import undersaw.check.TieOut;
+import undersaw.engagement.Station;
+import undersaw.form.Form;
+import undersaw.law.Law;
+import undersaw.law.calendar.DueDate;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Treatment;
+import undersaw.line.LineId;
+import undersaw.returns.ReturnKind;
+import undersaw.returns.Suggestions;
+
+/** The corporation income tax return, Form 1120. */
+public final class CorporationReturn implements ReturnKind {
+    /** The form's code. */
+    public static final String CODE = "1120";
+
+    private final CorporationForms forms = new CorporationForms();
+    private final Treatments1120 treatments = new Treatments1120();
+    private final CorporationTargets targets;
+    private final Suggestions suggestions;
+    private final List<Check> checks;
+    private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
+
+    /** Puts forms, treatments, suggestions and checks together. */
+    public CorporationReturn() {
+        targets = new CorporationTargets(
+                forms.all().stream().map(Form::targets).flatMap(List::stream).toList());
+        suggestions = Suggestions.read("undersaw/us/corporation/suggestions.csv", NumberSuggestions::suggest);
+        checks = CorporationChecks.all();
+    }
+
+    @Override
+    public String code() {
+        return CODE;
+    }
+
+    @Override
+    public String title() {
+        return "Corporation income tax return";
+    }
+
+    @Override
+    public List<Station> stations() {
+        return List.of(Station.BOOKS, Station.MAP, Station.RETURN, Station.CHECK, Station.FILE);
+    }
+
+    @Override
+    public Plan plan(int year) {
+        return plans.computeIfAbsent(
+                year, each -> new Plan(Law.of(each).year(), forms.all(), new CorporationPostings(treatments, targets)));
+    }
+
+    @Override
+    public YearRange years() {
+        return new YearRange(2024, 2025);
+    }
+
+    @Override
+    public DueDate due(Period period) {
+        return DueDate.ofCorporation(period);
+    }
+
+    @Override
+    public List<Treatment> treatments() {
+        return treatments.all();
+    }
+
+    @Override
+    public Optional<Treatment> treatment(String id) {
+        return treatments.find(id);
+    }
+
+    @Override
+    public Suggestions suggestions() {
+        return suggestions;
+    }
+
+    @Override
+    public List<Check> checks() {
+        return checks;
+    }
+
+    @Override
+    public List<TieOut> tieOuts(Examination examination) {
+        return CorporationTieOuts.of(examination);
+    }
+
+    @Override
+    public List<Vital> vitals(Calculation calculation) {
+        boolean overpaid = calculation.amount(LineId.of("1120/36")).isPositive();
+        return List.of(
+                new Vital("Book income", LineId.of("1120/M-1/1")),
+                new Vital("Taxable income", LineId.of("1120/30")),
+                overpaid
+                        ? new Vital("Overpayment", LineId.of("1120/36"))
+                        : new Vital("Amount owed", LineId.of("1120/35")));
+    }
+}

@@ -1,0 +1,171 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.dollars;
+import static undersaw.form.formula.Formulas.greatest;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import java.util.List;
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Term;
+
+/**
+ * Differences between books and return that no single account explains.
+ *
+ * <p>Book depreciation meets Form 4562, book gains meet Form 4797 and Schedule D, and figures typed over the books meet
+ * what the books say. A residue of up to ten dollars, left by rounding each line, is placed openly on Schedule M-1.
+ */
+final class DifferencesWorksheet extends Form {
+    private static final long ROUNDING_UP_TO = 10;
+
+    final Line depreciation;
+    final Line disposals;
+    final Line capitalGains;
+    final Line disposalsTaxAbove;
+    final Line disposalGainBelow;
+    final Line capitalTaxAbove;
+    final Line capitalTaxBelow;
+    final Line incomeTypedAbove;
+    final Line incomeTypedBelow;
+    final Line roundingAdded;
+    final Line roundingTaken;
+    private final CorporationForms all;
+    private final Line amortizationAbove;
+    private final Line amortizationBelow;
+    private final Line disposalLossBelow;
+    private final Line deductionsTypedBelow;
+    private final Line deductionsTypedAbove;
+
+    DifferencesWorksheet(CorporationForms all) {
+        super("1120", "Book-to-tax differences");
+        this.all = all;
+        part("W-M1", "Book-to-tax differences", "IRC 446; Instructions for Form 1120, Schedule M-1")
+                .worksheet();
+        depreciation = line("W-M1/1", "Depreciation per books").fromBooks();
+        Line amortization = line("W-M1/2", "Amortization per books").fromBooks();
+        disposals = line("W-M1/3", "Gain on property sold, per books").fromBooks();
+        capitalGains = line("W-M1/4", "Gain on capital assets, per books").fromBooks();
+        amortizationAbove = line("W-M1/5", "Amortization on the books above the return")
+                .is(() -> amortization.minus(all.attached.amortization).notBelowZero());
+        amortizationBelow = line("W-M1/6", "Amortization on the return above the books")
+                .is(() -> all.attached.amortization.minus(amortization).notBelowZero());
+        disposalsTaxAbove = line("W-M1/7", "Property sold: gain on the return above the books")
+                .is(() -> taxDisposals().minus(disposals).notBelowZero());
+        disposalGainBelow = line("W-M1/8", "Property sold: gain on the books above the return")
+                .is(() -> when(
+                        disposals.isAtLeast(dollars(1)),
+                        disposals.minus(taxDisposals()).notBelowZero(),
+                        NOTHING));
+        disposalLossBelow = line("W-M1/9", "Property sold: loss on the return above the books")
+                .is(() -> when(
+                        disposals.isAtLeast(dollars(1)),
+                        NOTHING,
+                        disposals.minus(taxDisposals()).notBelowZero()));
+        capitalTaxAbove = line("W-M1/10", "Capital assets: gain on the return above the books")
+                .is(() -> taxCapital().minus(capitalGains).notBelowZero());
+        capitalTaxBelow = line("W-M1/11", "Capital assets: gain on the books above the return")
+                .is(() -> capitalGains.minus(taxCapital()).notBelowZero());
+        incomeTypedAbove = line("W-M1/12", "Income typed above the books").is(() -> above(income()));
+        incomeTypedBelow = line("W-M1/13", "Income typed below the books").is(() -> below(income()));
+        deductionsTypedBelow =
+                line("W-M1/14", "Deductions typed below the books").is(() -> below(deductions()));
+        deductionsTypedAbove =
+                line("W-M1/15", "Deductions typed above the books").is(() -> above(deductions()));
+        Line residue = line("W-M1/16", "Line 28 less Schedule M-1 before rounding")
+                .is(() -> all.page1.incomeBeforeLosses.minus(beforeRounding()));
+        Line rounding = line("W-M1/17", "Rounding placed on Schedule M-1")
+                .is(when(
+                        greatest(residue, NOTHING.minus(residue)).isAtLeast(dollars(ROUNDING_UP_TO + 1)),
+                        NOTHING,
+                        residue));
+        roundingAdded = line("W-M1/18", "Rounding").is(rounding.notBelowZero());
+        roundingTaken = line("W-M1/19", "Rounding").is(NOTHING.minus(rounding).notBelowZero());
+    }
+
+    /** Line 5d of Schedule M-1 before rounding. */
+    Formula otherAbove(Line line) {
+        return sum(line.fromAccounts(), amortizationAbove, deductionsTypedBelow);
+    }
+
+    /** Line 8c of Schedule M-1 before rounding. */
+    Formula otherBelow(Line line) {
+        return sum(
+                line.fromAccounts(),
+                amortizationBelow,
+                disposalLossBelow,
+                all.scheduleD.lossUsed,
+                deductionsTypedAbove);
+    }
+
+    private Formula beforeRounding() {
+        ScheduleM1 m1 = all.scheduleM1;
+        Formula added = sum(
+                m1.bookIncome,
+                m1.federalTax,
+                m1.capitalLosses,
+                m1.taxedNotOnBooks,
+                m1.depreciationAbove,
+                m1.charityAbove,
+                m1.travel,
+                otherAbove(m1.otherAbove));
+        Formula taken = sum(
+                m1.exemptInterest,
+                m1.otherIncomeNotTaxed,
+                m1.depreciationBelow,
+                m1.charityBelow,
+                otherBelow(m1.otherBelow));
+        return added.minus(taken);
+    }
+
+    private Formula taxDisposals() {
+        return all.attached.ordinaryGain.plus(all.scheduleD.fromForm4797);
+    }
+
+    private Formula taxCapital() {
+        return all.scheduleD.netOfTheYear.minus(all.scheduleD.fromForm4797);
+    }
+
+    private List<Line> income() {
+        Page1 page = all.page1;
+        return List.of(page.grossReceipts, page.interest, page.rents, page.royalties, page.otherIncome);
+    }
+
+    private List<Line> deductions() {
+        Page1 page = all.page1;
+        Form1125A cost = all.form1125A;
+        return List.of(
+                page.returnsAndAllowances,
+                page.officers,
+                page.salaries,
+                page.repairs,
+                page.badDebts,
+                page.rentsPaid,
+                page.taxes,
+                page.interestPaid,
+                page.depletion,
+                page.advertising,
+                page.pensions,
+                page.benefits,
+                page.efficientBuildings,
+                page.otherDeductions,
+                cost.purchases,
+                cost.labor,
+                cost.section263A,
+                cost.otherCosts);
+    }
+
+    private static Formula above(List<Line> lines) {
+        return sum(lines.stream()
+                .map(line -> (Term) line.minus(line.unreplaced()).notBelowZero())
+                .toList());
+    }
+
+    private static Formula below(List<Line> lines) {
+        return sum(lines.stream()
+                .map(line -> (Term) line.unreplaced().minus(line).notBelowZero())
+                .toList());
+    }
+}

@@ -1,0 +1,57 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.ledger.Side;
+
+/** Form 1125-A, cost of goods sold (from memory). Books may be kept periodically or perpetually. */
+final class Form1125A extends Form {
+    final Line opening;
+    final Line purchases;
+    final Line labor;
+    final Line section263A;
+    final Line otherCosts;
+    final Line closing;
+    final Line costOfSales;
+    final Line perpetual;
+
+    Form1125A(CorporationForms all) {
+        super("1125-A", "Form 1125-A");
+        part("1125-A", "Form 1125-A: cost of goods sold", "IRC 471; Form 1125-A");
+        opening = line("1", "Inventory at the beginning of the year").fromBooks();
+        purchases = line("2", "Purchases less cost of items withdrawn for personal use");
+        mappable(purchases, Side.DEBIT);
+        labor = booksLine("3", "Cost of labor", Side.DEBIT);
+        section263A = booksLine("4", "Additional section 263A costs", Side.DEBIT)
+                .withStatement()
+                .cites("IRC 263A");
+        otherCosts = line("5", "Other costs").withStatement();
+        mappable(otherCosts, Side.DEBIT);
+        otherCosts.fromBooksAnd(
+                () -> sum(otherCosts.fromAccounts(), all.attached.depreciationInCost, all.attached.amortizationInCost));
+        Line total = line("6", "Lines 1 to 5").is(sum(opening, purchases, labor, section263A, otherCosts));
+        closing = line("7", "Inventory at the end of the year").fromBooks();
+        mappable(closing, Side.DEBIT);
+        costOfSales = line("8", "Cost of goods sold").is(total.minus(closing));
+        line("9a/i", "Inventory valued at cost").as(LineKind.BOX);
+        line("9a/ii", "Inventory valued at lower of cost or market").as(LineKind.BOX);
+        line("9a/iii", "Inventory valued otherwise").as(LineKind.BOX);
+        line("9b", "Subnormal goods were written down").as(LineKind.BOX);
+        line("9c", "LIFO was adopted this year").as(LineKind.BOX);
+        line("9d", "Closing inventory under LIFO").cites("IRC 472");
+        line("9e", "Do the rules of section 263A apply?").as(LineKind.YES_NO).cites("IRC 263A");
+        line("9f", "Was there a change in valuing inventory since the opening?")
+                .as(LineKind.YES_NO)
+                .cites("IRC 446(e)");
+        part("W-COGS", "Cost of goods sold in perpetual books", "IRC 471").worksheet();
+        perpetual = line("W-COGS/1", "Cost of sales in perpetual books").fromBooks();
+        Line growth = line("W-COGS/2", "Growth of inventory that purchases must cover")
+                .is(when(perpetual.isNotZero(), closing.minus(opening), NOTHING));
+        purchases.fromBooksAnd(() -> sum(purchases.fromAccounts(), growth));
+    }
+}

@@ -1,0 +1,24 @@
+package undersaw.us.corporation;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+
+/** Form 1125-E, compensation of officers (from memory). One row an officer. */
+final class Form1125E extends Form {
+    final Line total;
+    final Line onPage1;
+
+    Form1125E() {
+        super("1125-E", "Form 1125-E");
+        part("1125-E", "Form 1125-E: compensation of officers", "IRC 162(a)(1); Form 1125-E");
+        line("1/a", "Officer").as(LineKind.TEXT).repeating();
+        line("1/c", "Percent of time").as(LineKind.PERCENT).repeating();
+        line("1/d", "Percent of common stock").as(LineKind.PERCENT).repeating();
+        line("1/e", "Percent of preferred stock").as(LineKind.PERCENT).repeating();
+        Line amount = line("1/f", "Compensation").repeating();
+        total = line("2", "Total compensation of officers").is(amount.rowTotal());
+        Line elsewhere = line("3", "Of this, in cost of goods sold or elsewhere");
+        onPage1 = line("4", "Compensation on page 1").is(total.minus(elsewhere));
+    }
+}

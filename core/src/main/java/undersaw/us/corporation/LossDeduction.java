@@ -1,0 +1,61 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+
+import java.util.function.Supplier;
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Carried;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Term;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.LawKey;
+import undersaw.ledger.CarryoverKind;
+
+/**
+ * The net operating loss deduction (IRC 172 after P.L. 115-97 and P.L. 116-136, from memory).
+ *
+ * <p>Losses of years beginning before 2018 come first, up to all of income, within twenty years; later ones use at
+ * most the law's share of what is left. The worksheet stands once for the return, and once for each trial of the limit
+ * on gifts.
+ */
+final class LossDeduction extends Form {
+    private static final int NEW_RULES_SINCE = 2018;
+    private static final int OLD_LOSSES_LAST = 20;
+
+    final Line available;
+    final Line deduction;
+    final Line lossOfTheYear;
+
+    LossDeduction(String code, String title, CorporationForms all, Supplier<Term> income, DividendLimit dividends) {
+        super("1120", title);
+        part(code, title, "IRC 172").worksheet();
+        Line special = line(code + "/0", "Special deductions at this income")
+                .is(() -> dividends.allowed.plus(all.scheduleC.unlimited()));
+        Line base = line(code + "/1", "Income that losses may use")
+                .is(() -> income.get()
+                        .minus(special)
+                        .plus(all.scheduleC.section250)
+                        .notBelowZero());
+        Line old = line(code + "/3", "Losses from before 2018")
+                .is(new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST, NEW_RULES_SINCE)));
+        Line oldUsed = line(code + "/4", "Of these, used").is(least(base, old));
+        Line left = line(code + "/5", "Income left").is(base.minus(oldUsed));
+        Line share = line(code + "/6", "Share of it that later losses may use").is(left.times(LawKey.NOL_SHARE));
+        Line later = line(code + "/7", "Losses from 2018 on")
+                .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
+        Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));
+        available = line(code + "/2", "Losses available").is(sum(old, later));
+        deduction = line(code + "/9", "Net operating loss deduction")
+                .is(() -> least(
+                        sum(oldUsed, laterUsed), income.get().minus(special).notBelowZero()));
+        lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income, special, all));
+    }
+
+    private static Formula loss(Supplier<Term> income, Line special, CorporationForms all) {
+        Formula after = income.get().minus(special).plus(all.scheduleC.section250);
+        return NOTHING.minus(after).notBelowZero();
+    }
+}

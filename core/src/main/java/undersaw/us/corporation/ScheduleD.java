@@ -1,0 +1,78 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Carried;
+import undersaw.form.formula.YearSpan;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Side;
+
+/** Schedule D (Form 1120), capital gains and losses, from typed totals of each group of sales (from memory). */
+final class ScheduleD extends Form {
+    private static final int CARRIED_YEARS = 5;
+
+    final Line fromForm4797;
+    final Line toPage1;
+    final Line netOfTheYear;
+    final Line lossUsed;
+    final Line lossCarriedOn;
+
+    ScheduleD() {
+        super("1120", "Schedule D");
+        part("D", "Schedule D: capital gains and losses", "IRC 1201 to 1222; Schedule D (Form 1120)");
+        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"));
+        Line shortInstallments =
+                line("D/4", "Short-term gain from installment sales").cites("IRC 453");
+        Line shortExchanges =
+                line("D/5", "Short-term gain or loss from like-kind exchanges").cites("IRC 1031");
+        Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
+        Line netShort = line("D/7", "Net short-term capital gain or loss")
+                .is(sum(shortSales, shortInstallments, shortExchanges, carried));
+        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"));
+        fromForm4797 = line("D/11", "Gain from Form 4797").cites("IRC 1231");
+        Line longInstallments =
+                line("D/12", "Long-term gain from installment sales").cites("IRC 453");
+        Line longExchanges =
+                line("D/13", "Long-term gain or loss from like-kind exchanges").cites("IRC 1031");
+        Line distributions =
+                booksLine("D/14", "Capital gain distributions", Side.CREDIT).cites("IRC 852(b)(3)");
+        Line netLong = line("D/15", "Net long-term capital gain or loss")
+                .is(sum(longSales, fromForm4797, longInstallments, longExchanges, distributions));
+        Line shortLeft = line("D/16", "Net short-term gain over net long-term loss")
+                .is(netShort.plus(least(netLong, NOTHING)).notBelowZero());
+        Line longLeft = line("D/17", "Net capital gain")
+                .is(netLong.plus(least(netShort, NOTHING)).notBelowZero());
+        toPage1 = line("D/18", "Lines 16 and 17").is(sum(shortLeft, longLeft));
+
+        part("W-CAP", "Capital loss limit", "IRC 1211(a), 1212(a)").worksheet();
+        Line available = line("W-CAP/1", "Capital losses carried from the last five years")
+                .is(new Carried(CarryoverKind.CAPITAL_LOSS, YearSpan.last(CARRIED_YEARS)));
+        carried.is(NOTHING.minus(available));
+        netOfTheYear = line("W-CAP/2", "Net gain or loss of this year")
+                .is(sum(netShort, netLong).minus(carried));
+        lossUsed = line("W-CAP/3", "Carried losses used").is(least(available, netOfTheYear.notBelowZero()));
+        lossCarriedOn = line("W-CAP/4", "Loss of this year, carried on")
+                .is(NOTHING.minus(netOfTheYear).notBelowZero());
+    }
+
+    /** The four groups of sales of one term. */
+    private Line sales(String term, List<String> lines) {
+        List<String> groups = List.of(
+                "Totals reported",
+                "Sales with basis reported",
+                "Sales with basis not reported",
+                "Sales not on a 1099-B");
+        List<Line> parts = new ArrayList<>();
+        for (int i = 0; i < groups.size(); i++) {
+            parts.add(line("D/" + lines.get(i) + "/h", groups.get(i) + ", " + term)
+                    .cites("IRC 1222"));
+        }
+        return line("D/" + term, "Sales, " + term).is(sum(parts));
+    }
+}

@@ -1,0 +1,85 @@
+package undersaw.us.corporation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import undersaw.ledger.Treatment;
+import undersaw.ledger.Treatment.Reach;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.table.Table;
+import undersaw.table.TableRow;
+
+/**
+ * The treatments of the corporation return and where their differences from the books go on Schedule M-1.
+ *
+ * <p>Authorities are cited row by row in {@code treatments.csv}, from memory.
+ */
+final class Treatments1120 {
+    private static final List<String> COLUMNS =
+            List.of("id", "caption", "reach", "permanent", "expense", "income", "aliases", "citation");
+
+    private final Map<String, Treatment> byId = new HashMap<>();
+    private final Map<String, Lines> differences = new HashMap<>();
+    private final List<Treatment> inOrder = new ArrayList<>();
+
+    /** The M-1 lines of one treatment: for taxable income above and below the books. */
+    private record Lines(LineId expenseAbove, LineId expenseBelow, LineId incomeAbove, LineId incomeBelow) {}
+
+    Treatments1120() {
+        for (TableRow row : Table.read("undersaw/us/corporation/treatments.csv", COLUMNS)) {
+            Treatment treatment = new Treatment(
+                    row.text("id"),
+                    row.text("caption"),
+                    Reach.valueOf(row.text("reach").toUpperCase(Locale.ROOT).replace('-', '_')),
+                    row.text("permanent").equals("yes"),
+                    row.text("citation"));
+            inOrder.add(treatment);
+            differences.put(treatment.id(), lines(row));
+            byId.put(treatment.id(), treatment);
+            for (String alias : row.text("aliases").split(";", -1)) {
+                byId.putIfAbsent(alias, treatment);
+            }
+        }
+        byId.put("", byId.get("full"));
+    }
+
+    List<Treatment> all() {
+        return List.copyOf(inOrder);
+    }
+
+    Optional<Treatment> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /**
+     * The M-1 line that a difference belongs on.
+     *
+     * @param difference tax effect less book effect on income: positive where the return shows more income
+     */
+    LineId differenceLine(Treatment treatment, boolean income, Money difference) {
+        Lines lines = differences.get(treatment.id());
+        if (income) {
+            return difference.isPositive() ? lines.incomeAbove() : lines.incomeBelow();
+        }
+        return difference.isPositive() ? lines.expenseAbove() : lines.expenseBelow();
+    }
+
+    private static Lines lines(TableRow row) {
+        String[] expense = row.text("expense").split("/", -1);
+        String[] income = row.text("income").split("/", -1);
+        // a single line serves differences of both signs: a refund of meals reduces 5c
+        String above = expense[0].isEmpty() ? "5d" : expense[0];
+        String below = expense.length > 1 ? expense[1] : expense[0].isEmpty() ? "8c" : expense[0];
+        String incomeBelow = income.length > 1 ? income[1] : income[0].isEmpty() ? "7b" : income[0];
+        String incomeAbove = income.length > 1 ? income[0] : "4";
+        return new Lines(m1(above), m1(below), m1(incomeAbove), m1(incomeBelow));
+    }
+
+    private static LineId m1(String line) {
+        return LineId.of("1120/M-1/" + line);
+    }
+}

@@ -1,0 +1,150 @@
+package undersaw;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.pcollections.HashTreePMap;
+import undersaw.calc.Calculation;
+import undersaw.engagement.AccountingMethod;
+import undersaw.engagement.Activity;
+import undersaw.engagement.Address;
+import undersaw.engagement.Client;
+import undersaw.engagement.Contact;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Heading;
+import undersaw.engagement.Snapshot;
+import undersaw.engagement.TaxpayerNumber;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Account;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.Payment;
+import undersaw.ledger.StatementKind;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+
+/** Small returns for tests, put together a few accounts at a time. */
+public final class SampleReturns {
+    private final Map<String, Account> accounts = new HashMap<>();
+    private final Map<String, Mapping> mappings = new HashMap<>();
+    private final Map<LineKey, Fact> facts = new HashMap<>();
+    private final List<Payment> payments = new ArrayList<>();
+    private final List<Carryover> carryovers = new ArrayList<>();
+    private Heading heading = heading(2025);
+
+    private SampleReturns() {}
+
+    /** A corporation with no accounts yet. */
+    public static SampleReturns corporation() {
+        return new SampleReturns();
+    }
+
+    /** Complete heading of a calendar year. */
+    public static Heading heading(int year) {
+        Client client = new Client(
+                "Test Harbor Corporation",
+                new TaxpayerNumber("001234567"),
+                new Address("1 Quay", "", "Marrow Bay", "ME", "04999", "US"),
+                LocalDate.of(2001, 3, 1),
+                "ME",
+                new Activity("311710", "Canning", "Fish"),
+                new Contact("P. Test", "President", "", ""));
+        return new Heading("1120", client, Period.calendarYear(year), AccountingMethod.ACCRUAL, Set.of());
+    }
+
+    public SampleReturns with(Heading newHeading) {
+        heading = newHeading;
+        return this;
+    }
+
+    /** An income-statement account, amount in the natural sign of its line; cash takes the other side. */
+    public SampleReturns income(String number, String line, String treatment, String amount) {
+        return onIncomeStatement(number, line, treatment, Money.parse(amount).negated());
+    }
+
+    /** An expense account; cash takes the other side. */
+    public SampleReturns expense(String number, String line, String treatment, String amount) {
+        return onIncomeStatement(number, line, treatment, Money.parse(amount));
+    }
+
+    private SampleReturns onIncomeStatement(String number, String line, String treatment, Money debit) {
+        put(
+                new Account(number, "Account " + number, StatementKind.INCOME_STATEMENT, Money.ZERO, debit),
+                line,
+                treatment);
+        Account cash = accounts.getOrDefault(
+                "1000", new Account("1000", "Cash", StatementKind.BALANCE_SHEET, Money.ZERO, Money.ZERO));
+        put(
+                new Account(
+                        "1000",
+                        "Cash",
+                        StatementKind.BALANCE_SHEET,
+                        cash.opening(),
+                        cash.closing().minus(debit)),
+                "1120/L/1",
+                "");
+        return this;
+    }
+
+    /** An income-statement account that moves no cash, debit positive. */
+    public SampleReturns noncash(String number, String line, String treatment, String debit) {
+        put(
+                new Account(
+                        number, "Account " + number, StatementKind.INCOME_STATEMENT, Money.ZERO, Money.parse(debit)),
+                line,
+                treatment);
+        return this;
+    }
+
+    /** A balance-sheet account, debit positive. */
+    public SampleReturns balance(String number, String line, String opening, String closing) {
+        put(
+                new Account(
+                        number,
+                        "Account " + number,
+                        StatementKind.BALANCE_SHEET,
+                        Money.parse(opening),
+                        Money.parse(closing)),
+                line,
+                "");
+        return this;
+    }
+
+    private void put(Account account, String line, String treatment) {
+        accounts.put(account.number(), account);
+        mappings.put(account.number(), new Mapping(LineId.of(line), treatment, true, "test"));
+    }
+
+    public SampleReturns fact(String key, String value) {
+        facts.put(LineKey.parse(key), Fact.of(value));
+        return this;
+    }
+
+    public SampleReturns carried(CarryoverKind kind, int year, String amount) {
+        carryovers.add(new Carryover(kind, year, Money.parse(amount)));
+        return this;
+    }
+
+    public SampleReturns paid(Payment payment) {
+        payments.add(payment);
+        return this;
+    }
+
+    public Snapshot snapshot() {
+        return Snapshot.empty(heading)
+                .withAccounts(accounts)
+                .withMappings(HashTreePMap.from(mappings))
+                .withFacts(HashTreePMap.from(facts))
+                .withLists(new Snapshot.Lists(List.of(), payments, carryovers));
+    }
+
+    public Calculation calculate() {
+        return Returns.calculate(snapshot());
+    }
+}
