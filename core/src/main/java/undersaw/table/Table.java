@@ -29,10 +29,8 @@ public final class Table {
         if (stream == null) {
             throw new IllegalStateException("table " + path + " is missing from the class path");
         }
-        try (CsvReader<NamedCsvRecord> reader = CsvReader.builder()
-                .allowUnclosedQuote(false)
-                .allowExtraCharsAfterClosingQuote(false)
-                .ofNamedCsvRecord(stream)) {
+        try (CsvReader<NamedCsvRecord> reader =
+                CsvReader.builder().allowUnclosedQuote(false).ofNamedCsvRecord(stream)) {
             List<TableRow> rows = new ArrayList<>();
             for (NamedCsvRecord row : reader) {
                 if (!row.getHeader().equals(columns)) {

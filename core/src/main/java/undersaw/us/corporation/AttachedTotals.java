@@ -12,6 +12,7 @@ final class AttachedTotals extends Form {
     final Line depreciationElsewhere;
     final Line amortization;
     final Line amortizationInCost;
+    final Line amortizationOnPage1;
     final Line ordinaryGain;
     final Line estimatePenalty;
 
@@ -24,6 +25,8 @@ final class AttachedTotals extends Form {
         depreciationElsewhere = line(LineId.of("4562/22/other"), "Of line 22, claimed elsewhere");
         amortization = line(LineId.of("4562/44"), "Total amortization");
         amortizationInCost = line(LineId.of("4562/44/cogs"), "Of line 44, in cost of goods sold");
+        amortizationOnPage1 =
+                line(LineId.of("4562/44/page1"), "Amortization").is(amortization.minus(amortizationInCost));
         part("4797", "Form 4797: sales of business property", "IRC 1231, 1245, 1250");
         ordinaryGain = line(LineId.of("4797/17"), "Ordinary gain or loss, Part II");
         part("2220", "Form 2220: underpayment of estimated tax", "IRC 6655");

@@ -149,8 +149,7 @@ final class Page1 extends Form {
         efficientBuildings = booksLine("25", "Energy efficient commercial buildings deduction", Side.DEBIT)
                 .cites("IRC 179D");
         otherDeductions = line("26", "Other deductions")
-                .fromBooksAnd(
-                        () -> otherPerBooks().plus(all.attached.amortization.minus(all.attached.amortizationInCost)))
+                .fromBooksAnd(() -> sum(otherPerBooks(), all.attached.amortizationOnPage1))
                 .withStatement();
         mappable(otherDeductions, Side.DEBIT);
         totalDeductions =

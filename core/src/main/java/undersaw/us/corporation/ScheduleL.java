@@ -93,7 +93,7 @@ final class ScheduleL extends Form {
     private Formula beforeRounding(YearEnd end, BalanceRow treasury) {
         List<Term> parts = new ArrayList<>();
         for (BalanceRow row : rightSide()) {
-            parts.add(row == otherCurrentLiabilities ? row.at(end).fromAccounts() : row.at(end));
+            parts.add(row.equals(otherCurrentLiabilities) ? row.at(end).fromAccounts() : row.at(end));
         }
         return sum(parts).minus(treasury.at(end));
     }

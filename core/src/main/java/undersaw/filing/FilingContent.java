@@ -1,0 +1,46 @@
+package undersaw.filing;
+
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.calc.Calculation;
+import undersaw.calc.LineValue;
+import undersaw.calc.Statement;
+import undersaw.engagement.Heading;
+import undersaw.form.Line;
+
+/**
+ * What is sent of a return: the heading, every line with a value, and the statements.
+ *
+ * <p>Worksheets of our own stay here, and so do bank details unless a deposit or withdrawal is asked for.
+ *
+ * @param heading who files, and for which period
+ * @param preparer who prepared the return
+ * @param firm the preparer's firm
+ * @param lines the values in the order of the forms
+ * @param statements the itemised statements
+ */
+public record FilingContent(
+        Heading heading, String preparer, String firm, List<LineValue> lines, List<Statement> statements) {
+    /** Keeps its own copies. */
+    public FilingContent {
+        lines = List.copyOf(lines);
+        statements = List.copyOf(statements);
+    }
+
+    /** The content of a computed return. */
+    public static FilingContent of(Calculation calculation, String preparer, String firm) {
+        List<LineValue> lines = new ArrayList<>();
+        List<Statement> statements = new ArrayList<>();
+        for (LineValue value : calculation.printed()) {
+            Line line = calculation.plan().line(value.key().line()).orElseThrow();
+            if (line.part().isWorksheet()) {
+                continue;
+            }
+            lines.add(value);
+            if (line.hasStatement() && !value.amount().isZero()) {
+                statements.add(Statement.of(calculation, line));
+            }
+        }
+        return new FilingContent(calculation.snapshot().heading(), preparer, firm, lines, statements);
+    }
+}

@@ -1,0 +1,3 @@
+/** What can be wrong with a file: begin with FileFault. */
+@org.jspecify.annotations.NullMarked
+package undersaw.files;

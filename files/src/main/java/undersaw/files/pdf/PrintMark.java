@@ -1,0 +1,19 @@
+package undersaw.files.pdf;
+
+/**
+ * What stands at the head of every page: whether the return has been filed.
+ *
+ * @param text the mark in words
+ * @param filed whether it was accepted
+ */
+public record PrintMark(String text, boolean filed) {
+    /** A return that the authority has not accepted. */
+    public static PrintMark draft() {
+        return new PrintMark("Draft, not filed", false);
+    }
+
+    /** A return that was accepted. */
+    public static PrintMark accepted(String date, String confirmation) {
+        return new PrintMark("Accepted " + date + ", confirmation " + confirmation, true);
+    }
+}

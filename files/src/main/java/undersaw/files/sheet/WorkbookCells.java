@@ -1,0 +1,90 @@
+package undersaw.files.sheet;
+
+import java.util.HashMap;
+import java.util.Map;
+import undersaw.form.formula.Cells;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.LawKey;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+
+/** Where each figure stands in the exported workbook. */
+final class WorkbookCells implements Cells {
+    static final String POSTINGS = "Postings";
+    static final String ROWS = "Rows";
+    static final String PAYMENTS = "Payments";
+    static final String CARRYOVERS = "Carryovers";
+    static final String LAW = "Law";
+
+    private final Map<LineId, String> lines = new HashMap<>();
+    private final Map<LineId, String> computed = new HashMap<>();
+    private final Map<LawKey, Integer> lawRows = new HashMap<>();
+    private final Map<String, Integer> lastRows = new HashMap<>();
+    private final int returnYear;
+
+    WorkbookCells(int returnYear) {
+        this.returnYear = returnYear;
+    }
+
+    void putLine(LineId line, String sheet, int row, boolean replaced) {
+        lines.put(line, "'" + sheet + "'!$C$" + (row + 1));
+        computed.put(line, "'" + sheet + "'!" + (replaced ? "$D$" : "$C$") + (row + 1));
+    }
+
+    void putLaw(LawKey key, int row) {
+        lawRows.put(key, row + 1);
+    }
+
+    /** Bounds the lists, so that an evaluator need not look at whole columns. */
+    void putLastRow(String sheet, int row) {
+        lastRows.put(sheet, row + 1);
+    }
+
+    @Override
+    public String of(LineId line) {
+        return lines.get(line);
+    }
+
+    @Override
+    public String unreplaced(LineId line) {
+        return computed.get(line);
+    }
+
+    @Override
+    public String posted(LineId line) {
+        return "ROUND(ROUND(" + sumOf(POSTINGS, "C", "B", line.text()) + ",2),0)";
+    }
+
+    @Override
+    public String rowTotal(LineId line) {
+        return sumOf(ROWS, "C", "A", line.text());
+    }
+
+    @Override
+    public String paid(PaymentKind kind) {
+        return "ROUND(ROUND(" + sumOf(PAYMENTS, "C", "B", kind.word()) + ",2),0)";
+    }
+
+    @Override
+    public String carried(CarryoverKind kind, YearSpan years) {
+        int oldest = Math.max(returnYear - years.oldest(), years.since());
+        int newest = Math.min(returnYear - years.newest(), years.before() - 1);
+        String year = column(CARRYOVERS, "B");
+        return "ROUND(SUMIFS(" + column(CARRYOVERS, "C") + "," + column(CARRYOVERS, "A") + ",\"" + kind.word() + "\","
+                + year + ",\">=" + oldest + "\"," + year + ",\"<=" + newest + "\"),0)";
+    }
+
+    @Override
+    public String law(LawKey key) {
+        return LAW + "!$B$" + lawRows.get(key);
+    }
+
+    private String sumOf(String sheet, String amounts, String keys, String key) {
+        return "SUMIFS(" + column(sheet, amounts) + "," + column(sheet, keys) + ",\"" + key + "\")";
+    }
+
+    private String column(String sheet, String letter) {
+        return sheet + "!$" + letter + "$2:$" + letter + "$" + Math.max(2, lastRows.getOrDefault(sheet, 2));
+    }
+}

@@ -1,0 +1,67 @@
+package undersaw.files.xml;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.SAXException;
+import undersaw.filing.DispatchState;
+import undersaw.filing.Fault;
+
+/**
+ * What the authority answers about a submission.
+ *
+ * @param submission the submission it speaks of
+ * @param state received, accepted or rejected
+ * @param at when it was said
+ * @param confirmation the confirmation number; empty until accepted
+ * @param faults why it was rejected
+ */
+public record AcknowledgementXml(
+        String submission, DispatchState state, OffsetDateTime at, String confirmation, List<Fault> faults) {
+    /**
+     * Reads an acknowledgement.
+     *
+     * @throws IllegalArgumentException when the bytes are no acknowledgement
+     */
+    public static AcknowledgementXml read(byte[] bytes) {
+        Element root = parse(bytes);
+        if (!root.getLocalName().equals("acknowledgement")) {
+            throw new IllegalArgumentException("found <" + root.getLocalName() + ">, expected <acknowledgement>");
+        }
+        List<Fault> faults = new ArrayList<>();
+        NodeList nodes = root.getElementsByTagNameNS("*", "fault");
+        for (int i = 0; i < nodes.getLength(); i++) {
+            Element fault = (Element) nodes.item(i);
+            faults.add(new Fault(fault.getAttribute("code"), fault.getAttribute("line"), fault.getTextContent()));
+        }
+        return new AcknowledgementXml(
+                root.getAttribute("submission"),
+                DispatchState.parse(root.getAttribute("state")),
+                OffsetDateTime.parse(root.getAttribute("at")),
+                root.getAttribute("confirmation"),
+                List.copyOf(faults));
+    }
+
+    private static Element parse(byte[] bytes) {
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setNamespaceAware(true);
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
+            return factory.newDocumentBuilder()
+                    .parse(new ByteArrayInputStream(bytes))
+                    .getDocumentElement();
+        } catch (SAXException notXml) {
+            throw new IllegalArgumentException("the answer is not XML: " + notXml.getMessage(), notXml);
+        } catch (ParserConfigurationException | IOException e) {
+            throw new IllegalStateException("the answer cannot be read", e);
+        }
+    }
+}

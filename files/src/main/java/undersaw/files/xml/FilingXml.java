@@ -1,0 +1,172 @@
+package undersaw.files.xml;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import javax.xml.XMLConstants;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import javax.xml.transform.stream.StreamSource;
+import javax.xml.validation.SchemaFactory;
+import javax.xml.validation.Validator;
+import org.xml.sax.SAXException;
+import undersaw.calc.LineValue;
+import undersaw.calc.Statement;
+import undersaw.engagement.Address;
+import undersaw.engagement.Client;
+import undersaw.filing.FilingContent;
+import undersaw.line.Value;
+
+/** The filing in the published format {@code filing-1.xsd}. */
+public final class FilingXml {
+    private static final String NAMESPACE = "urn:undersaw:filing:1";
+    private static final String SCHEMA = "/undersaw/schema/filing-1.xsd";
+
+    private FilingXml() {}
+
+    /**
+     * The filing as bytes; the same content and submission always give the same bytes.
+     *
+     * @param content what is sent
+     * @param submission a UUID that names this submission for ever
+     */
+    public static byte[] write(FilingContent content, String submission) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            XMLStreamWriter xml = XMLOutputFactory.newInstance().createXMLStreamWriter(bytes, "UTF-8");
+            xml.writeStartDocument("UTF-8", "1.0");
+            xml.writeStartElement("filing");
+            xml.writeDefaultNamespace(NAMESPACE);
+            xml.writeAttribute("submission", submission);
+            xml.writeAttribute("form", content.heading().form());
+            xml.writeAttribute("year", String.valueOf(content.heading().period().lawYear()));
+            filer(xml, content.heading().client());
+            period(xml, content);
+            people(xml, content);
+            lines(xml, content.lines());
+            statements(xml, content.statements());
+            xml.writeEndElement();
+            xml.writeEndDocument();
+            xml.close();
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException("the filing cannot be written", e);
+        }
+        return bytes.toByteArray();
+    }
+
+    private static void filer(XMLStreamWriter xml, Client client) throws XMLStreamException {
+        Address address = client.address();
+        xml.writeStartElement("filer");
+        element(xml, "name", client.name());
+        element(xml, "number", client.number().digits());
+        element(xml, "line1", address.line1());
+        if (!address.line2().isEmpty()) {
+            element(xml, "line2", address.line2());
+        }
+        element(xml, "city", address.city());
+        if (!address.region().isEmpty()) {
+            element(xml, "region", address.region());
+        }
+        element(xml, "postalCode", address.postalCode());
+        element(xml, "country", address.country());
+        xml.writeEndElement();
+    }
+
+    private static void period(XMLStreamWriter xml, FilingContent content) throws XMLStreamException {
+        xml.writeEmptyElement("period");
+        xml.writeAttribute("start", content.heading().period().start().toString());
+        xml.writeAttribute("end", content.heading().period().end().toString());
+    }
+
+    private static void people(XMLStreamWriter xml, FilingContent content) throws XMLStreamException {
+        xml.writeEmptyElement("signer");
+        xml.writeAttribute("name", content.heading().client().contact().name());
+        xml.writeAttribute("title", content.heading().client().contact().title());
+        xml.writeEmptyElement("preparer");
+        xml.writeAttribute("name", content.preparer());
+        xml.writeAttribute("firm", content.firm());
+    }
+
+    private static void lines(XMLStreamWriter xml, List<LineValue> lines) throws XMLStreamException {
+        xml.writeStartElement("lines");
+        for (LineValue line : lines) {
+            boolean amount = line.value() instanceof Value.Amount;
+            xml.writeStartElement(amount ? "amount" : "answer");
+            xml.writeAttribute("id", line.key().line().text());
+            if (!line.key().instance().isEmpty()) {
+                xml.writeAttribute("instance", line.key().instance());
+            }
+            xml.writeCharacters(
+                    amount
+                            ? String.valueOf(line.amount().dollars())
+                            : line.value().plain());
+            xml.writeEndElement();
+        }
+        xml.writeEndElement();
+    }
+
+    private static void statements(XMLStreamWriter xml, List<Statement> statements) throws XMLStreamException {
+        if (statements.isEmpty()) {
+            return;
+        }
+        xml.writeStartElement("statements");
+        for (Statement statement : statements) {
+            xml.writeStartElement("statement");
+            xml.writeAttribute("id", statement.line().text());
+            for (Statement.Row row : statement.rows()) {
+                xml.writeStartElement("row");
+                xml.writeAttribute("caption", row.caption());
+                xml.writeCharacters(String.valueOf(row.amount().dollars()));
+                xml.writeEndElement();
+            }
+            xml.writeEndElement();
+        }
+        xml.writeEndElement();
+    }
+
+    private static void element(XMLStreamWriter xml, String name, String text) throws XMLStreamException {
+        xml.writeStartElement(name);
+        xml.writeCharacters(text);
+        xml.writeEndElement();
+    }
+
+    /** SHA-256 of the bytes in lower-case hexadecimal. */
+    public static String digest(byte[] filing) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(filing));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+
+    /** What the published schema says against the filing; empty when it is valid. */
+    public static List<String> validate(byte[] filing) {
+        List<String> faults = new ArrayList<>();
+        try (InputStream schema = FilingXml.class.getResourceAsStream(SCHEMA)) {
+            SchemaFactory factory = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            Validator validator = factory.newSchema(new StreamSource(schema)).newValidator();
+            validator.setProperty(XMLConstants.ACCESS_EXTERNAL_DTD, "");
+            validator.validate(new StreamSource(new ByteArrayInputStream(filing)));
+        } catch (SAXException invalid) {
+            faults.add(String.valueOf(invalid.getMessage()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return faults;
+    }
+
+    /** The filing as text, for reading. */
+    public static String text(byte[] filing) {
+        return new String(filing, StandardCharsets.UTF_8).replace("><", ">\n<");
+    }
+}
