@@ -1,0 +1,115 @@
+package undersaw.authority;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamSource;
+import javax.xml.validation.SchemaFactory;
+import javax.xml.validation.Validator;
+import org.jspecify.annotations.Nullable;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.SAXException;
+
+/**
+ * A filing as the authority reads it: only what the published format says.
+ *
+ * @param submission the submission's id
+ * @param form the form's code
+ * @param year the tax year
+ * @param number the filer's nine digits
+ * @param name the filer's name
+ * @param start first day of the period
+ * @param end last day of the period
+ * @param lines amounts and answers by line, repeating lines left out
+ */
+record FiledReturn(
+        String submission,
+        String form,
+        int year,
+        String number,
+        String name,
+        LocalDate start,
+        LocalDate end,
+        Map<String, String> lines) {
+
+    /** A filing that could be read, or the reasons why it could not. */
+    record Reading(@Nullable FiledReturn filed, List<String> faults) {}
+
+    /** Parses and validates; document types and outside references are refused. */
+    static Reading read(byte[] bytes) {
+        List<String> faults = new ArrayList<>();
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setNamespaceAware(true);
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            Document document = factory.newDocumentBuilder().parse(new ByteArrayInputStream(bytes));
+            validate(document, faults);
+            return new Reading(of(document.getDocumentElement(), faults), faults);
+        } catch (SAXException notXml) {
+            faults.add("The file is not XML: " + notXml.getMessage());
+            return new Reading(null, faults);
+        } catch (ParserConfigurationException | IOException e) {
+            throw new IllegalStateException("the filing cannot be read", e);
+        }
+    }
+
+    private static void validate(Document document, List<String> faults) throws SAXException {
+        try (InputStream schema = FiledReturn.class.getResourceAsStream("/undersaw/schema/filing-1.xsd")) {
+            SchemaFactory factory = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            Validator validator = factory.newSchema(new StreamSource(schema)).newValidator();
+            validator.validate(new DOMSource(document));
+        } catch (SAXException invalid) {
+            faults.add("The file breaks the published format: " + invalid.getMessage());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static @Nullable FiledReturn of(Element root, List<String> faults) {
+        if (!faults.isEmpty()) {
+            return null;
+        }
+        Element filer = child(root, "filer");
+        Element period = child(root, "period");
+        Map<String, String> lines = new HashMap<>();
+        NodeList children = child(root, "lines").getChildNodes();
+        for (int i = 0; i < children.getLength(); i++) {
+            if (children.item(i) instanceof Element line
+                    && line.getAttribute("instance").isEmpty()) {
+                lines.put(line.getAttribute("id"), line.getTextContent());
+            }
+        }
+        return new FiledReturn(
+                root.getAttribute("submission"),
+                root.getAttribute("form"),
+                Integer.parseInt(root.getAttribute("year")),
+                child(filer, "number").getTextContent(),
+                child(filer, "name").getTextContent(),
+                LocalDate.parse(period.getAttribute("start")),
+                LocalDate.parse(period.getAttribute("end")),
+                Map.copyOf(lines));
+    }
+
+    private static Element child(Element parent, String name) {
+        return (Element) parent.getElementsByTagNameNS("*", name).item(0);
+    }
+
+    /** The amount on a line; 0 where the line is absent. */
+    long amount(String line) {
+        String text = lines.getOrDefault(line, "0");
+        return text.matches("-?\\d{1,14}") ? Long.parseLong(text) : 0;
+    }
+}

@@ -1,0 +1,57 @@
+package undersaw.store;
+
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import undersaw.ledger.Account;
+import undersaw.ledger.StatementKind;
+import undersaw.money.Money;
+
+/** Accounts in their table, or in the table where an import waits; both have the same columns. */
+final class AccountRows {
+    private final String table;
+
+    AccountRows(String table) {
+        this.table = table;
+    }
+
+    private record Row(String number, String name, String statement, long opening, long closing) {
+        Account account() {
+            return new Account(
+                    number, name, StatementKind.valueOf(statement), Money.ofCents(opening), Money.ofCents(closing));
+        }
+    }
+
+    List<Account> read(JdbcClient client, long engagement) {
+        return client
+                .sql("select number, name, statement, opening, closing from " + table
+                        + " where engagement = ? order by number")
+                .param(engagement)
+                .query(Row.class)
+                .list()
+                .stream()
+                .map(Row::account)
+                .toList();
+    }
+
+    void put(JdbcClient client, long engagement, Account account) {
+        client.sql("insert into " + table
+                        + " (engagement, number, name, statement, opening, closing) values (?, ?, ?, ?, ?, ?)"
+                        + " on conflict (engagement, number) do update set name = excluded.name,"
+                        + " statement = excluded.statement, opening = excluded.opening, closing = excluded.closing")
+                .params(
+                        engagement,
+                        account.number(),
+                        account.name(),
+                        account.statement().name(),
+                        account.opening().cents(),
+                        account.closing().cents())
+                .update();
+    }
+
+    void replace(JdbcClient client, long engagement, List<Account> accounts) {
+        client.sql("delete from " + table + " where engagement = ?")
+                .param(engagement)
+                .update();
+        accounts.forEach(account -> put(client, engagement, account));
+    }
+}

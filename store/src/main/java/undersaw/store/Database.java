@@ -1,0 +1,129 @@
+package undersaw.store;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.function.Supplier;
+import org.flywaydb.core.Flyway;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.jdbc.support.SQLExceptionTranslator;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.sqlite.SQLiteDataSource;
+import org.sqlite.SQLiteException;
+
+/**
+ * The database file: one writer, several readers, migrated when it is opened.
+ *
+ * <p>Write-ahead log, foreign keys and full synchronous commits: what a page has confirmed survives a killed process.
+ */
+public final class Database implements AutoCloseable {
+    private static final int READERS = 4;
+
+    private final HikariDataSource writer;
+    private final HikariDataSource reader;
+    private final JdbcClient write;
+    private final JdbcClient read;
+    private final TransactionTemplate transaction;
+
+    private Database(Path file) {
+        migrate(file);
+        writer = pool(file, "writer", 1);
+        reader = pool(file, "reader", READERS);
+        write = client(writer);
+        read = client(reader);
+        transaction = new TransactionTemplate(new DataSourceTransactionManager(writer));
+    }
+
+    /** Opens the file, making it where there is none. */
+    public static Database open(Path file) {
+        return new Database(file);
+    }
+
+    private static void migrate(Path file) {
+        // foreign keys stay off here: rebuilding a table that others refer to needs it
+        SQLiteDataSource plain = new SQLiteDataSource();
+        plain.setUrl("jdbc:sqlite:" + file);
+        Flyway.configure(Database.class.getClassLoader())
+                .dataSource(plain)
+                .locations("classpath:undersaw/store/migrations")
+                .load()
+                .migrate();
+    }
+
+    private static HikariDataSource pool(Path file, String role, int size) {
+        boolean writing = role.equals("writer");
+        HikariConfig config = new HikariConfig();
+        config.setPoolName(role);
+        config.setJdbcUrl("jdbc:sqlite:" + file);
+        config.setMaximumPoolSize(size);
+        config.addDataSourceProperty("journal_mode", "WAL");
+        config.addDataSourceProperty("foreign_keys", "true");
+        config.addDataSourceProperty("busy_timeout", "5000");
+        config.addDataSourceProperty("synchronous", "FULL");
+        if (writing) {
+            config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
+        } else {
+            config.setConnectionInitSql("pragma query_only = on");
+        }
+        return new HikariDataSource(config);
+    }
+
+    private static JdbcClient client(HikariDataSource pool) {
+        JdbcTemplate template = new JdbcTemplate(pool);
+        template.setExceptionTranslator(new SqliteTranslator());
+        return JdbcClient.create(template);
+    }
+
+    /** Reads; never sees what an open write has not committed. */
+    JdbcClient read() {
+        return read;
+    }
+
+    /** Writes; to be used within {@link #inTransaction}. */
+    JdbcClient write() {
+        return write;
+    }
+
+    /** Runs everything or nothing. */
+    <T extends @Nullable Object> T inTransaction(Supplier<T> work) {
+        return transaction.execute(status -> work.get());
+    }
+
+    /** Copies the whole database to another file while it is open. */
+    public void backUp(Path target) {
+        read.sql("vacuum into ?").param(target.toString()).update();
+    }
+
+    @Override
+    public void close() {
+        reader.close();
+        writer.close();
+    }
+
+    /** Spring knows no SQLite codes. */
+    private static final class SqliteTranslator implements SQLExceptionTranslator {
+        @Override
+        public @Nullable DataAccessException translate(String task, @Nullable String sql, SQLException problem) {
+            if (!(problem instanceof SQLiteException sqlite)) {
+                return null;
+            }
+            return switch (sqlite.getResultCode()) {
+                case SQLITE_CONSTRAINT_UNIQUE, SQLITE_CONSTRAINT_PRIMARYKEY -> new DuplicateKeyException(task, problem);
+                case SQLITE_BUSY, SQLITE_BUSY_SNAPSHOT -> new CannotAcquireLockException(task, problem);
+                case SQLITE_CONSTRAINT,
+                        SQLITE_CONSTRAINT_FOREIGNKEY,
+                        SQLITE_CONSTRAINT_CHECK,
+                        SQLITE_CONSTRAINT_TRIGGER -> new DataIntegrityViolationException(task, problem);
+                default -> null;
+            };
+        }
+    }
+}

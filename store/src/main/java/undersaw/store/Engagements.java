@@ -1,0 +1,198 @@
+package undersaw.store;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import undersaw.engagement.Change;
+import undersaw.engagement.ChangeWords;
+import undersaw.engagement.Client;
+import undersaw.engagement.Heading;
+import undersaw.engagement.Heading.Flag;
+import undersaw.engagement.Snapshot;
+import undersaw.store.AuditTrail.Origin;
+
+/** Engagements: listed, opened, begun and changed one revision at a time. */
+public final class Engagements {
+    private final Database database;
+    private final Clients clients;
+    private final SnapshotRows rows;
+    private final AuditTrail trail;
+
+    /** Engagements of the firm, with every change noted in its trail. */
+    public Engagements(Database database, AuditTrail trail) {
+        this.database = database;
+        this.trail = trail;
+        clients = new Clients(database);
+        rows = new SnapshotRows(database);
+    }
+
+    /**
+     * An engagement as kept.
+     *
+     * @param id its number in the database
+     * @param revision how often it was changed
+     * @param snapshot its content, last year not yet linked
+     */
+    public record Kept(long id, long revision, Snapshot snapshot) {}
+
+    private record Row(
+            long id,
+            long client,
+            String form,
+            String start,
+            String until,
+            @Nullable String method,
+            String flags,
+            long revision) {}
+
+    /** The numbers of all engagements. */
+    public List<Long> ids() {
+        return database.read()
+                .sql("select id from engagement order by id")
+                .query(Long.class)
+                .list();
+    }
+
+    /** The engagement, whole. */
+    public Optional<Kept> open(long id) {
+        return database.read()
+                .sql("select id, client, form, start, until, method, flags, revision from engagement where id = ?")
+                .param(id)
+                .query(Row.class)
+                .optional()
+                .map(row -> new Kept(row.id(), row.revision(), rows.read(row.id(), heading(row))));
+    }
+
+    private Heading heading(Row row) {
+        return HeadingRow.of(
+                row.form(),
+                clients.find(row.client()),
+                new HeadingRow.Dates(row.start(), row.until()),
+                new HeadingRow.Marks(row.method(), row.flags()));
+    }
+
+    /** The engagement of the same client and form whose period ended the day before; nothing where there is none. */
+    public Optional<Long> before(long id) {
+        return database.read().sql("""
+                        select earlier.id from engagement this
+                        join engagement earlier on earlier.client = this.client and earlier.form = this.form
+                        where this.id = ? and earlier.until = date(this.start, '-1 day')""").param(id).query(Long.class).optional();
+    }
+
+    /** The other engagements of the same client. */
+    public List<Long> ofSameClient(long id) {
+        return database.read().sql("""
+                        select other.id from engagement this join engagement other on other.client = this.client
+                        where this.id = ? and other.id <> this.id order by other.id""").param(id).query(Long.class).list();
+    }
+
+    /** The engagement of a client for a form whose period overlaps; nothing where there is none. */
+    public Optional<Long> overlapping(String number, String form, LocalDate start, LocalDate end) {
+        return database.read()
+                .sql("""
+                        select engagement.id from engagement join client on client.id = engagement.client
+                        where client.number = :number and form = :form and start <= :end and until >= :start
+                        order by start limit 1""")
+                .param("number", number)
+                .param("form", form)
+                .param("start", start.toString())
+                .param("end", end.toString())
+                .query(Long.class)
+                .optional();
+    }
+
+    /** A client's facts by taxpayer number. */
+    public Optional<Client> client(String number) {
+        return clients.byNumber(number).map(clients::find);
+    }
+
+    /**
+     * Begins an engagement; a known client's facts are taken from the client.
+     *
+     * @throws org.springframework.dao.DuplicateKeyException when it exists already
+     */
+    public long begin(Heading heading, String person, Instant at) {
+        return database.inTransaction(() -> {
+            long client =
+                    clients.byNumber(heading.client().number().digits()).orElseGet(() -> clients.add(heading.client()));
+            long id = database.write()
+                    .sql("""
+                            insert into engagement (client, form, start, until, method, flags)
+                            values (:client, :form, :start, :until, :method, :flags) returning id""")
+                    .param("client", client)
+                    .param("form", heading.form())
+                    .param("start", heading.period().start().toString())
+                    .param("until", heading.period().end().toString())
+                    .param("method", method(heading))
+                    .param("flags", flags(heading))
+                    .query(Long.class)
+                    .single();
+            trail.add(
+                    new Origin(id, 1, person, at),
+                    new ChangeWords(
+                            "Engagement begun",
+                            "",
+                            heading.client().name() + ", " + heading.form() + ", "
+                                    + heading.period().start() + " to "
+                                    + heading.period().end()));
+            return id;
+        });
+    }
+
+    /**
+     * Keeps a change as the next revision, with its line in the trail, or nothing at all.
+     *
+     * @param before the engagement as it stood
+     * @return the new revision; nothing when somebody else was faster
+     */
+    public Optional<Long> record(Kept before, Change change, String person, Instant at) {
+        return database.inTransaction(() -> {
+            int moved = database.write()
+                    .sql("update engagement set revision = revision + 1 where id = ? and revision = ?")
+                    .param(before.id())
+                    .param(before.revision())
+                    .update();
+            if (moved == 0) {
+                return Optional.empty();
+            }
+            if (change instanceof Change.HeadingSet set) {
+                writeHeading(before.id(), set.heading());
+            } else {
+                rows.write(before.id(), change);
+            }
+            long revision = before.revision() + 1;
+            trail.add(new Origin(before.id(), revision, person, at), ChangeWords.of(change, before.snapshot()));
+            return Optional.of(revision);
+        });
+    }
+
+    private void writeHeading(long id, Heading heading) {
+        long client = database.write()
+                .sql("select client from engagement where id = ?")
+                .param(id)
+                .query(Long.class)
+                .single();
+        clients.update(client, heading.client());
+        database.write()
+                .sql("""
+                        update engagement set start = :start, until = :until, method = :method, flags = :flags
+                        where id = :id""")
+                .param("start", heading.period().start().toString())
+                .param("until", heading.period().end().toString())
+                .param("method", method(heading))
+                .param("flags", flags(heading))
+                .param("id", id)
+                .update();
+    }
+
+    private static @Nullable String method(Heading heading) {
+        return heading.method() == null ? null : heading.method().word();
+    }
+
+    private static String flags(Heading heading) {
+        return heading.flags().stream().map(Flag::name).sorted().collect(Collectors.joining(" "));
+    }
+}

@@ -1,0 +1,259 @@
+package undersaw.store;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.pcollections.HashTreePMap;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Heading;
+import undersaw.engagement.SetAside;
+import undersaw.engagement.Snapshot;
+import undersaw.ledger.Account;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Entry;
+import undersaw.ledger.EntryKind;
+import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.Payment;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+
+/** A snapshot in its tables: read whole, written change by change. */
+final class SnapshotRows {
+    private final Database database;
+    private final AccountRows accounts = new AccountRows("account");
+
+    SnapshotRows(Database database) {
+        this.database = database;
+    }
+
+    private record MappingRow(String account, String line, String treatment, boolean confirmed, String reason) {}
+
+    private record FactRow(String line, String instance, String value, String reason, String typedBy) {}
+
+    private record PaymentRow(String paid, String kind, long amount) {}
+
+    private record CarryoverRow(String kind, int year, long amount) {}
+
+    private record EntryRow(String entry, String kind, String dated, String memo, String account, long amount) {}
+
+    private record SetAsideRow(String diagnostic, String reason, String answeredBy, String saying) {}
+
+    Snapshot read(long id, Heading heading) {
+        Map<String, Account> byNumber = accounts.read(database.read(), id).stream()
+                .collect(Collectors.toMap(Account::number, Function.identity()));
+        return Snapshot.empty(heading)
+                .withAccounts(byNumber)
+                .withMappings(HashTreePMap.from(mappings(id)))
+                .withFacts(HashTreePMap.from(facts(id)))
+                .withSetAsides(HashTreePMap.from(setAsides(id)))
+                .withLists(new Snapshot.Lists(entries(id), payments(id), carryovers(id)));
+    }
+
+    private <T> List<T> rows(String sql, long id, Class<T> type) {
+        return database.read().sql(sql).param(id).query(type).list();
+    }
+
+    private Map<String, Mapping> mappings(long id) {
+        return rows(
+                        "select account, line, treatment, confirmed, reason from mapping where engagement = ?",
+                        id,
+                        MappingRow.class)
+                .stream()
+                .collect(Collectors.toMap(
+                        MappingRow::account,
+                        row -> new Mapping(LineId.of(row.line()), row.treatment(), row.confirmed(), row.reason())));
+    }
+
+    private Map<LineKey, Fact> facts(long id) {
+        return rows("select line, instance, value, reason, typed_by from fact where engagement = ?", id, FactRow.class)
+                .stream()
+                .collect(Collectors.toMap(
+                        row -> LineId.of(row.line()).in(row.instance()),
+                        row -> new Fact(row.value(), row.reason(), row.typedBy())));
+    }
+
+    private Map<String, SetAside> setAsides(long id) {
+        return rows(
+                        "select diagnostic, reason, answered_by, saying from set_aside where engagement = ?",
+                        id,
+                        SetAsideRow.class)
+                .stream()
+                .collect(Collectors.toMap(
+                        SetAsideRow::diagnostic, row -> new SetAside(row.reason(), row.answeredBy(), row.saying())));
+    }
+
+    private List<Payment> payments(long id) {
+        return rows("select paid, kind, amount from payment where engagement = ? order by place", id, PaymentRow.class)
+                .stream()
+                .map(row -> new Payment(
+                        LocalDate.parse(row.paid()),
+                        PaymentKind.parse(row.kind()).orElseThrow(),
+                        Money.ofCents(row.amount())))
+                .toList();
+    }
+
+    private List<Carryover> carryovers(long id) {
+        return rows(
+                        "select kind, year, amount from carryover where engagement = ? order by place",
+                        id,
+                        CarryoverRow.class)
+                .stream()
+                .map(row -> new Carryover(
+                        CarryoverKind.parse(row.kind()).orElseThrow(), row.year(), Money.ofCents(row.amount())))
+                .toList();
+    }
+
+    private List<Entry> entries(long id) {
+        Map<String, List<EntryRow>> byEntry = new LinkedHashMap<>();
+        rows("""
+                        select entry, kind, dated, memo, account, amount from entry_posting
+                        where engagement = ? order by place""", id, EntryRow.class)
+                .forEach(row -> byEntry.computeIfAbsent(row.entry(), unused -> new ArrayList<>())
+                        .add(row));
+        return byEntry.values().stream().map(SnapshotRows::entry).toList();
+    }
+
+    private static Entry entry(List<EntryRow> rows) {
+        EntryRow first = rows.get(0);
+        return new Entry(
+                first.entry(),
+                EntryKind.parse(first.kind()).orElseThrow(),
+                LocalDate.parse(first.dated()),
+                first.memo(),
+                rows.stream()
+                        .map(row -> new EntryPosting(row.account(), Money.ofCents(row.amount())))
+                        .toList());
+    }
+
+    /** Writes what a change changes, within the transaction of its revision. */
+    void write(long id, Change change) {
+        if (change instanceof Change.BooksReplaced replaced) {
+            accounts.replace(database.write(), id, replaced.accounts());
+        } else if (change instanceof Change.AccountSet set) {
+            accounts.put(database.write(), id, set.account());
+        } else if (change instanceof Change.MappingsSet set) {
+            set.byAccount().forEach((account, mapping) -> mapping(id, account, mapping));
+        } else if (change instanceof Change.FactsSet set) {
+            set.byKey().forEach((key, fact) -> fact(id, key, fact));
+        } else if (change instanceof Change.QuerySetAside aside) {
+            setAside(id, aside.diagnostic(), aside.answer());
+        } else {
+            lists(id, change);
+        }
+    }
+
+    private void lists(long id, Change change) {
+        if (change instanceof Change.PaymentsSet set) {
+            clear("payment", id);
+            for (int i = 0; i < set.payments().size(); i++) {
+                Payment each = set.payments().get(i);
+                run(
+                        "insert into payment (engagement, place, paid, kind, amount) values (?, ?, ?, ?, ?)",
+                        id,
+                        i,
+                        each.date().toString(),
+                        each.kind().word(),
+                        each.amount().cents());
+            }
+        } else if (change instanceof Change.CarryoversSet set) {
+            clear("carryover", id);
+            for (int i = 0; i < set.carryovers().size(); i++) {
+                Carryover each = set.carryovers().get(i);
+                run(
+                        "insert into carryover (engagement, place, kind, year, amount) values (?, ?, ?, ?, ?)",
+                        id,
+                        i,
+                        each.kind().word(),
+                        each.year(),
+                        each.amount().cents());
+            }
+        } else if (change instanceof Change.EntriesSet set) {
+            entries(id, set.entries());
+        } else {
+            throw new IllegalArgumentException(
+                    "nothing keeps " + change.getClass().getSimpleName());
+        }
+    }
+
+    private void entries(long id, List<Entry> entries) {
+        clear("entry_posting", id);
+        int place = 0;
+        for (Entry entry : entries) {
+            for (EntryPosting posting : entry.postings()) {
+                run(
+                        """
+                        insert into entry_posting (engagement, place, entry, kind, dated, memo, account, amount)
+                        values (?, ?, ?, ?, ?, ?, ?, ?)""",
+                        id,
+                        place++,
+                        entry.number(),
+                        entry.kind().word(),
+                        entry.date().toString(),
+                        entry.memo(),
+                        posting.account(),
+                        posting.amount().cents());
+            }
+        }
+    }
+
+    private void mapping(long id, String account, @Nullable Mapping mapping) {
+        run("delete from mapping where engagement = ? and account = ?", id, account);
+        if (mapping != null) {
+            run(
+                    """
+                    insert into mapping (engagement, account, line, treatment, confirmed, reason)
+                    values (?, ?, ?, ?, ?, ?)""",
+                    id,
+                    account,
+                    mapping.line().text(),
+                    mapping.treatment(),
+                    mapping.confirmed() ? 1 : 0,
+                    mapping.reason());
+        }
+    }
+
+    private void fact(long id, LineKey key, @Nullable Fact fact) {
+        run(
+                "delete from fact where engagement = ? and line = ? and instance = ?",
+                id,
+                key.line().text(),
+                key.instance());
+        if (fact != null) {
+            run(
+                    "insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)",
+                    id,
+                    key.line().text(),
+                    key.instance(),
+                    fact.value(),
+                    fact.reason(),
+                    fact.by());
+        }
+    }
+
+    private void setAside(long id, String diagnostic, @Nullable SetAside answer) {
+        run("delete from set_aside where engagement = ? and diagnostic = ?", id, diagnostic);
+        if (answer != null) {
+            run("""
+                    insert into set_aside (engagement, diagnostic, reason, answered_by, saying)
+                    values (?, ?, ?, ?, ?)""", id, diagnostic, answer.reason(), answer.by(), answer.saying());
+        }
+    }
+
+    private void clear(String table, long id) {
+        run("delete from " + table + " where engagement = ?", id);
+    }
+
+    private void run(String sql, Object... values) {
+        database.write().sql(sql).params(values).update();
+    }
+}

@@ -1,0 +1,105 @@
+package undersaw.web.books;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import undersaw.ledger.Account;
+import undersaw.money.Money;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.frame.Figure;
+
+/**
+ * The trial balance as a page shows it.
+ *
+ * @param rows one an account
+ * @param totals debits and credits, opening and closing
+ * @param netIncome net income of the year
+ */
+public record BooksView(List<Row> rows, Totals totals, String netIncome) {
+    /** An account with its balances in debit and credit columns. */
+    public record Row(
+            String number, String name, boolean income, String opening, String debit, String credit, String line) {}
+
+    /** Column totals. */
+    public record Totals(String opening, String debit, String credit, String difference) {}
+
+    static BooksView of(OpenEngagement open) {
+        List<Account> accounts = open.snapshot().accounts().values().stream()
+                .sorted(Comparator.comparing(Account::number))
+                .toList();
+        List<Row> rows = accounts.stream()
+                .map(account -> row(
+                        account,
+                        open.snapshot()
+                                .mapping(account.number())
+                                .map(mapping -> mapping.line().text())
+                                .orElse("")))
+                .toList();
+        Money debits = sum(accounts, true);
+        Money credits = sum(accounts, false);
+        Money opening = Money.sum(accounts.stream().map(Account::opening).toList());
+        Money income = Money.sum(accounts.stream()
+                        .filter(Account::onIncomeStatement)
+                        .map(Account::closing)
+                        .toList())
+                .negated();
+        return new BooksView(
+                rows,
+                new Totals(
+                        Figure.text(opening),
+                        Figure.text(debits),
+                        Figure.text(credits),
+                        debits.equals(credits) ? "" : debits.minus(credits).printed()),
+                Figure.text(income));
+    }
+
+    private static Row row(Account account, String line) {
+        Money closing = account.closing();
+        return new Row(
+                account.number(),
+                account.name(),
+                account.onIncomeStatement(),
+                account.onIncomeStatement() ? "" : Figure.text(account.opening()),
+                closing.isPositive() ? closing.printed() : "",
+                closing.isNegative() ? closing.negated().printed() : "",
+                line);
+    }
+
+    private static Money sum(List<Account> accounts, boolean debits) {
+        return Money.sum(accounts.stream()
+                .map(account -> debits ? account.closing() : account.closing().negated())
+                .map(Money::notBelowZero)
+                .toList());
+    }
+
+    /** A staged account against the one that stands. */
+    public record Difference(String number, String name, String what, String before, String after) {}
+
+    /** What an import would change, account by account. */
+    static List<Difference> differences(Map<String, Account> before, List<Account> staged) {
+        List<Difference> found = new ArrayList<>();
+        TreeSet<String> gone = new TreeSet<>(before.keySet());
+        for (Account account : staged) {
+            gone.remove(account.number());
+            Optional<Account> old = Optional.ofNullable(before.get(account.number()));
+            if (!old.equals(Optional.of(account))) {
+                found.add(new Difference(
+                        account.number(),
+                        account.name(),
+                        old.isPresent() ? "changed" : "new",
+                        old.map(each -> each.closing().printed()).orElse(""),
+                        account.closing().printed()));
+            }
+        }
+        gone.forEach(number -> found.add(new Difference(
+                number,
+                before.get(number).name(),
+                "gone",
+                before.get(number).closing().printed(),
+                "")));
+        return found;
+    }
+}

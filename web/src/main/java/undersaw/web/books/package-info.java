@@ -1,0 +1,3 @@
+/** Station Books: begin with BooksController and ClientForm. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web.books;

@@ -1,0 +1,108 @@
+package undersaw.web.demo;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Snapshot;
+import undersaw.files.folder.EngagementFolder;
+import undersaw.files.folder.ReadFolder;
+import undersaw.ledger.Mapping;
+import undersaw.line.LineKey;
+import undersaw.store.Filings;
+import undersaw.store.People;
+import undersaw.store.People.Person;
+import undersaw.web.desk.Dispatcher;
+import undersaw.web.desk.Workspace;
+import undersaw.web.file.Sealing;
+
+/**
+ * The invented practice Pell & Orrin with its invented clients.
+ *
+ * <p>Last year's return of the cannery is sealed and sent like any other; this year's has mistakes to find.
+ */
+@Component
+@ConditionalOnExpression("!'${undersaw.demo}'.isEmpty()")
+class DemoOffice implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoOffice.class);
+    private static final String PREPARER = "R. Tern";
+
+    private final Workspace workspace;
+    private final People people;
+    private final PasswordEncoder passwords;
+    private final Filing filing;
+    private final Path folder;
+
+    DemoOffice(
+            Workspace workspace,
+            People people,
+            PasswordEncoder passwords,
+            Filing filing,
+            @Value("${undersaw.demo}") String folder) {
+        this.workspace = workspace;
+        this.people = people;
+        this.passwords = passwords;
+        this.filing = filing;
+        this.folder = Path.of(folder);
+    }
+
+    /** What it takes to file last year's return. */
+    @Component
+    record Filing(Sealing sealing, Filings filings, Dispatcher dispatcher, Clock clock) {}
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!people.all().isEmpty()) {
+            return;
+        }
+        String password = passwords.encode("harbor-demo");
+        people.put(new Person("tern", PREPARER, "preparer", password, true));
+        people.put(new Person("quill", "M. Quill", "reviewer", password, true));
+        people.put(new Person("orrin", "S. Orrin", "administrator", password, true));
+        long lastYear = bring("gannet-row-cannery-2024");
+        file(lastYear);
+        bring("gannet-row-cannery-2025");
+    }
+
+    private long bring(String name) {
+        ReadFolder read = EngagementFolder.read(folder.resolve(name));
+        if (read.engagement().isEmpty()) {
+            throw new IllegalStateException("the demo folder " + name + " has faults: " + read.faults());
+        }
+        Snapshot snapshot = read.engagement().get();
+        long id = workspace.begin(snapshot.heading(), PREPARER);
+        Map<String, @Nullable Mapping> mappings = new TreeMap<>(snapshot.mappings());
+        Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
+        List<Change> changes = List.of(
+                new Change.HeadingSet(snapshot.heading()),
+                new Change.BooksReplaced(List.copyOf(snapshot.accounts().values())),
+                new Change.MappingsSet(mappings),
+                new Change.FactsSet(facts),
+                new Change.PaymentsSet(snapshot.lists().payments()));
+        changes.forEach(change -> workspace.change(id, PREPARER, open -> change));
+        return id;
+    }
+
+    private void file(long id) {
+        Sealing.Sealed sealed = filing.sealing().seal(workspace.open(id), PREPARER);
+        if (sealed.filing().isEmpty()) {
+            LOG.warn("last year's demo return was not sealed: {}", sealed.problem());
+            return;
+        }
+        sealed.filing()
+                .flatMap(filing.filings()::find)
+                .ifPresent(each -> filing.dispatcher().send(each, PREPARER));
+    }
+}

@@ -1,0 +1,93 @@
+package undersaw.web.desk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import undersaw.calc.Calculation;
+import undersaw.calc.LineValue;
+import undersaw.check.Diagnostic;
+import undersaw.check.Diagnostic.Answer;
+import undersaw.check.Place;
+import undersaw.check.Severity;
+import undersaw.engagement.Snapshot;
+import undersaw.engagement.Station;
+import undersaw.files.folder.EngagementFolder;
+import undersaw.filing.DispatchState;
+import undersaw.filing.Fault;
+import undersaw.line.LineId;
+import undersaw.registry.Returns;
+import undersaw.store.Filings;
+import undersaw.store.Filings.Kept;
+
+/**
+ * What the authority said against the last filing, as diagnostics of the return.
+ *
+ * <p>A rejection that names a line is a stop until that line holds something else than what was rejected; one that
+ * names none is a query, to be answered with a reason.
+ */
+@Component
+public class Rejections {
+    private static final String NUMBER_LINE = "1120/hdr/B";
+
+    private final Filings filings;
+
+    Rejections(Filings filings) {
+        this.filings = filings;
+    }
+
+    /** The open rejections of the latest filing. */
+    List<Diagnostic> of(long engagement, Calculation calculation) {
+        Optional<Kept> latest = filings.of(engagement).stream().findFirst();
+        if (latest.isEmpty() || latest.get().dispatchState() != DispatchState.REJECTED) {
+            return List.of();
+        }
+        List<Fault> faults = filings.faults(latest.get().id());
+        Optional<Snapshot> sealed = EngagementFolder.readZip(
+                        filings.document(latest.get().id(), Filings.Document.FOLDER))
+                .engagement();
+        List<Diagnostic> found = new ArrayList<>();
+        for (Fault fault : faults) {
+            boolean named = LineId.isShaped(fault.line());
+            if (named && sealed.isPresent() && hasMoved(LineId.of(fault.line()), calculation, sealed.get())) {
+                continue;
+            }
+            found.add(new Diagnostic(
+                    fault.code(),
+                    named ? Severity.STOP : Severity.QUERY,
+                    place(fault, named),
+                    "The authority rejected the filing: " + fault.message(),
+                    Answer.GO_THERE));
+        }
+        return found;
+    }
+
+    static boolean isRejection(Diagnostic diagnostic) {
+        return diagnostic.code().startsWith("R-");
+    }
+
+    private static Place place(Fault fault, boolean named) {
+        if (!named) {
+            return new Place.AtStation(Station.FILE, "filings");
+        }
+        return fault.line().equals(NUMBER_LINE) ? Place.heading("number") : Place.line(fault.line());
+    }
+
+    /** Name and number are rejected together, so either may be the one that was wrong. */
+    private static boolean hasMoved(LineId line, Calculation calculation, Snapshot sealed) {
+        if (line.text().equals(NUMBER_LINE)
+                && !sealed.heading()
+                        .client()
+                        .name()
+                        .equals(calculation.snapshot().heading().client().name())) {
+            return true;
+        }
+        String then =
+                Returns.calculate(sealed).value(line).map(Rejections::plain).orElse("");
+        return !then.equals(calculation.value(line).map(Rejections::plain).orElse(""));
+    }
+
+    private static String plain(LineValue value) {
+        return value.value().plain();
+    }
+}

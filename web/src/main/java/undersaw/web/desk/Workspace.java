@@ -1,0 +1,203 @@
+package undersaw.web.desk;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import undersaw.calc.Calculation;
+import undersaw.calc.LineValue;
+import undersaw.check.Diagnostic;
+import undersaw.check.Review;
+import undersaw.engagement.Change;
+import undersaw.engagement.Heading;
+import undersaw.engagement.PriorYear;
+import undersaw.engagement.Snapshot;
+import undersaw.line.LineId;
+import undersaw.line.Value;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+import undersaw.store.Engagements;
+import undersaw.store.Engagements.Kept;
+
+/**
+ * The engagements that are being worked on, each computed once a revision.
+ *
+ * <p>A change is written to the database first, then applied to what is in memory, one at a time for each engagement.
+ */
+@Component
+public class Workspace {
+    private static final int REMEMBERED = 50;
+
+    private final Engagements engagements;
+    private final Rejections rejections;
+    private final Clock clock;
+    private final Map<Long, OpenEngagement> open = new ConcurrentHashMap<>();
+    private final Map<Long, Deque<Undo>> undos = new ConcurrentHashMap<>();
+    private final Map<Long, Object> locks = new ConcurrentHashMap<>();
+
+    Workspace(Engagements engagements, Rejections rejections, Clock clock) {
+        this.engagements = engagements;
+        this.rejections = rejections;
+        this.clock = clock;
+    }
+
+    /** The way back from one change. */
+    private record Undo(long revision, Change inverse) {}
+
+    /**
+     * What a change did.
+     *
+     * @param before the engagement as it stood
+     * @param after the engagement as it stands
+     */
+    public record Outcome(OpenEngagement before, OpenEngagement after) {}
+
+    /**
+     * The engagement, computed.
+     *
+     * @throws NoSuchEngagement when there is none of that number
+     */
+    public OpenEngagement open(long id) {
+        synchronized (lock(id)) {
+            OpenEngagement known = open.get(id);
+            Optional<OpenEngagement> prior = prior(id);
+            long priorRevision = prior.map(OpenEngagement::revision).orElse(0L);
+            if (known != null && known.priorRevision() == priorRevision) {
+                return reviewed(known);
+            }
+            Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
+            Snapshot linked =
+                    kept.snapshot().withPrior(prior.map(Workspace::lastYear).orElse(PriorYear.none()));
+            Calculation calculation = Returns.calculate(linked);
+            OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
+            open.put(id, fresh);
+            return fresh;
+        }
+    }
+
+    private OpenEngagement opened(Kept kept, long priorRevision, Calculation calculation) {
+        return new OpenEngagement(kept, priorRevision, calculation, review(kept.id(), calculation));
+    }
+
+    /** The authority may have answered since. */
+    private OpenEngagement reviewed(OpenEngagement known) {
+        List<Diagnostic> rejected = rejections.of(known.id(), known.calculation());
+        if (known.review().diagnostics().containsAll(rejected)
+                && known.review().diagnostics().stream()
+                                .filter(Rejections::isRejection)
+                                .count()
+                        == rejected.size()) {
+            return known;
+        }
+        OpenEngagement again = opened(known.kept(), known.priorRevision(), known.calculation());
+        open.put(known.id(), again);
+        return again;
+    }
+
+    private Review review(long id, Calculation calculation) {
+        Review review = Returns.review(calculation, today());
+        List<Diagnostic> all = new ArrayList<>(review.diagnostics());
+        all.addAll(rejections.of(id, calculation));
+        return new Review(all, review.tieOuts(), calculation.snapshot());
+    }
+
+    private Optional<OpenEngagement> prior(long id) {
+        return engagements.before(id).map(this::open);
+    }
+
+    private static PriorYear lastYear(OpenEngagement prior) {
+        Map<LineId, Money> lines = prior.calculation().printed().stream()
+                .filter(value -> value.key().instance().isEmpty() && value.value() instanceof Value.Amount)
+                .collect(Collectors.toMap(value -> value.key().line(), LineValue::amount));
+        return new PriorYear(prior.heading().period().end(), lines);
+    }
+
+    /**
+     * Makes a change out of the engagement as it stands, keeps it and computes what depends on it.
+     *
+     * @param change gives null where nothing is to be changed; asked again when somebody else was faster
+     */
+    public Outcome change(long id, String person, Function<OpenEngagement, @Nullable Change> change) {
+        synchronized (lock(id)) {
+            Outcome outcome = tryChange(id, person, change);
+            if (outcome == null) {
+                open.remove(id);
+                outcome = tryChange(id, person, change);
+            }
+            if (outcome == null) {
+                throw new IllegalStateException("engagement " + id + " is being changed from outside");
+            }
+            return outcome;
+        }
+    }
+
+    private @Nullable Outcome tryChange(long id, String person, Function<OpenEngagement, @Nullable Change> make) {
+        OpenEngagement before = open(id);
+        Change change = make.apply(before);
+        if (change == null) {
+            return new Outcome(before, before);
+        }
+        Optional<Long> revision = engagements.record(before.kept(), change, person, clock.instant());
+        if (revision.isEmpty()) {
+            return null;
+        }
+        Snapshot next = change.applyTo(before.snapshot());
+        boolean otherYear =
+                next.heading().period().lawYear() != before.calculation().plan().year();
+        Calculation calculation =
+                otherYear ? Returns.calculate(next) : before.calculation().after(next, change.touches());
+        OpenEngagement after = opened(new Kept(id, revision.get(), next), before.priorRevision(), calculation);
+        open.put(id, after);
+        if (change instanceof Change.HeadingSet) {
+            engagements.ofSameClient(id).forEach(open::remove);
+        }
+        Deque<Undo> stack = undos.computeIfAbsent(id, unused -> new ArrayDeque<>());
+        stack.push(new Undo(after.revision(), change.inverse(before.snapshot())));
+        if (stack.size() > REMEMBERED) {
+            stack.removeLast();
+        }
+        return new Outcome(before, after);
+    }
+
+    /** Takes back the last change, if it was made since the start and nothing came after it. */
+    public Optional<Outcome> undo(long id, String person) {
+        synchronized (lock(id)) {
+            Deque<Undo> stack = undos.getOrDefault(id, new ArrayDeque<>());
+            if (stack.isEmpty() || stack.peek().revision() > open(id).revision()) {
+                return Optional.empty();
+            }
+            Undo undo = stack.pop();
+            Outcome outcome = change(id, person, before -> undo.inverse());
+            // the way back is not itself something to take back
+            stack.pop();
+            return Optional.of(outcome);
+        }
+    }
+
+    /** Begins a new engagement. */
+    public long begin(Heading heading, String person) {
+        return engagements.begin(heading, person, clock.instant());
+    }
+
+    /** Every engagement of the firm. */
+    public List<OpenEngagement> all() {
+        return engagements.ids().stream().map(this::open).toList();
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    private Object lock(long id) {
+        return locks.computeIfAbsent(id, unused -> new Object());
+    }
+}

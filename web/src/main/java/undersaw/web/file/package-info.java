@@ -1,0 +1,3 @@
+/** Station File: begin with FileController. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web.file;

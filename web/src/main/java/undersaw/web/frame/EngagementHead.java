@@ -1,0 +1,113 @@
+package undersaw.web.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.check.Diagnostic;
+import undersaw.check.Place;
+import undersaw.check.Review;
+import undersaw.check.Severity;
+import undersaw.engagement.Heading;
+import undersaw.engagement.Station;
+import undersaw.returns.ReturnKind.Vital;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Progress;
+
+/**
+ * What stands above every station of an engagement.
+ *
+ * @param id the engagement
+ * @param revision the revision shown
+ * @param client the client's name
+ * @param title form and year
+ * @param state how far the engagement has come
+ * @param vitals the figures that follow every edit
+ * @param ridge one tooth a station
+ */
+public record EngagementHead(
+        long id,
+        long revision,
+        String client,
+        String title,
+        String state,
+        List<VitalFigure> vitals,
+        List<Tooth> ridge) {
+    /**
+     * A vital figure.
+     *
+     * @param caption what it is
+     * @param figure the figure
+     */
+    public record VitalFigure(String caption, Figure figure) {}
+
+    /**
+     * A station on the ridge.
+     *
+     * @param caption the station's name
+     * @param path its address within the engagement
+     * @param open how much is open there; 0 where the tooth is cut
+     * @param here whether it is the station shown
+     * @param number its key on the keyboard
+     */
+    public record Tooth(String caption, String path, int open, boolean here, int number) {}
+
+    /** The head of an engagement at one of its stations. */
+    public static EngagementHead of(OpenEngagement open, Progress progress, Station here) {
+        Heading heading = open.heading();
+        List<VitalFigure> vitals = new ArrayList<>();
+        for (Vital vital : open.kind().vitals(open.calculation())) {
+            open.calculation()
+                    .plan()
+                    .line(vital.line())
+                    .ifPresent(line -> vitals.add(new VitalFigure(
+                            vital.caption(),
+                            Figure.of(
+                                    line, line.id().alone(), open.calculation().value(line.id())))));
+        }
+        List<Tooth> ridge = new ArrayList<>();
+        for (Station station : open.kind().stations()) {
+            ridge.add(new Tooth(
+                    station.caption(),
+                    station.path(),
+                    openAt(station, open, progress),
+                    station == here,
+                    ridge.size() + 1));
+        }
+        return new EngagementHead(
+                open.id(),
+                open.revision(),
+                heading.client().name(),
+                "Form " + heading.form() + ", " + heading.period().lawYear(),
+                progress.caption(),
+                vitals,
+                ridge);
+    }
+
+    private static int openAt(Station station, OpenEngagement open, Progress progress) {
+        Review review = open.review();
+        if (station == Station.CHECK) {
+            return review.open(Severity.STOP).size()
+                    + review.open(Severity.QUERY).size();
+        }
+        if (station == Station.FILE) {
+            return progress.isAccepted() ? 0 : 1;
+        }
+        int count = station == Station.BOOKS && open.snapshot().accounts().isEmpty() ? 1 : 0;
+        for (Severity severity : List.of(Severity.STOP, Severity.QUERY)) {
+            for (Diagnostic diagnostic : review.open(severity)) {
+                count += stationOf(diagnostic.place()) == station ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    /** The station that a diagnostic sends a person to. */
+    public static Station stationOf(Place place) {
+        if (place instanceof Place.OnAccount) {
+            return Station.MAP;
+        }
+        if (place instanceof Place.AtStation at) {
+            return at.station();
+        }
+        return Station.RETURN;
+    }
+}

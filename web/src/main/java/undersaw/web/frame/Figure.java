@@ -1,0 +1,69 @@
+package undersaw.web.frame;
+
+import java.util.Locale;
+import java.util.Optional;
+import undersaw.calc.LineValue;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.line.LineKey;
+import undersaw.line.LineSource;
+import undersaw.line.Value;
+import undersaw.money.Money;
+
+/**
+ * A figure as every page draws it.
+ *
+ * @param key its place on the return
+ * @param text what is shown: thousands separated, negatives in parentheses, nothing as a dash
+ * @param plain the value as files write it; empty where the line is empty
+ * @param mark the small sign of its source; empty where the line is empty
+ * @param source the source in words, for screen readers
+ * @param kind what the line can hold, as a word
+ * @param label what it is, for screen readers
+ * @param direct whether a person types it with no reason asked
+ */
+public record Figure(
+        String key, String text, String plain, String mark, String source, String kind, String label, boolean direct) {
+
+    /** The figure of a line as it stands; an empty typed line shows its pencil, so that it can be found. */
+    public static Figure of(Line line, LineKey key, Optional<LineValue> value) {
+        return new Figure(
+                key.toString(),
+                value.map(Figure::text).orElse(line.isTyped() && !line.kind().isNumber() ? "not answered" : "–"),
+                value.map(each -> each.value().plain()).orElse(""),
+                value.map(each -> each.source().mark()).orElse(line.isTyped() ? LineSource.TYPED.mark() : ""),
+                value.map(each -> each.source().word()).orElse(line.isTyped() ? "to be typed" : "empty"),
+                line.kind().name().toLowerCase(Locale.ROOT),
+                line.id() + " " + line.caption(),
+                line.isTyped());
+    }
+
+    private static String text(LineValue value) {
+        return value.value() instanceof Value.Amount amount
+                ? text(amount.money())
+                : value.value().plain();
+    }
+
+    /** An amount as pages show it. */
+    public static String text(Money amount) {
+        return amount.isZero() ? "–" : amount.printed();
+    }
+
+    /** The element that carries the figure on a page. */
+    public String element() {
+        return "figure-" + key;
+    }
+
+    public boolean isNumber() {
+        return kind.equals(LineKind.AMOUNT.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** Whether it is answered with yes or no. */
+    public boolean isAnswer() {
+        return direct && (kind.equals("yes_no") || kind.equals("box"));
+    }
+
+    public boolean isOverridden() {
+        return source.equals(LineSource.OVERRIDDEN.word());
+    }
+}

@@ -1,0 +1,61 @@
+package undersaw.web.frame;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import undersaw.store.AuditTrail;
+import undersaw.store.Database;
+import undersaw.store.Engagements;
+import undersaw.store.Filings;
+import undersaw.store.People;
+import undersaw.store.StagedImports;
+
+/** The database and the clock that everything else is built on. */
+@Configuration
+class Furnishing {
+    @Bean(destroyMethod = "close")
+    Database database(@Value("${undersaw.database}") String file) {
+        return Database.open(Path.of(file));
+    }
+
+    /** The demo has a calendar of its own, so that its season never ends. */
+    @Bean
+    Clock clock(@Value("${undersaw.today}") String today) {
+        Clock now = Clock.system(ZoneId.systemDefault());
+        return today.isEmpty()
+                ? now
+                : Clock.offset(
+                        now, Duration.ofDays(ChronoUnit.DAYS.between(LocalDate.now(now), LocalDate.parse(today))));
+    }
+
+    @Bean
+    AuditTrail auditTrail(Database database) {
+        return new AuditTrail(database);
+    }
+
+    @Bean
+    Engagements engagements(Database database, AuditTrail trail) {
+        return new Engagements(database, trail);
+    }
+
+    @Bean
+    Filings filings(Database database, AuditTrail trail) {
+        return new Filings(database, trail);
+    }
+
+    @Bean
+    StagedImports stagedImports(Database database) {
+        return new StagedImports(database);
+    }
+
+    @Bean
+    People people(Database database) {
+        return new People(database);
+    }
+}

@@ -1,0 +1,49 @@
+package undersaw.web.frame;
+
+import java.security.Principal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import undersaw.store.People;
+
+/** What every page shows: the person, the firm and the protection token. */
+@ControllerAdvice
+class PageFrame {
+    private final People people;
+    private final String firm;
+
+    PageFrame(People people, @Value("${undersaw.firm}") String firm) {
+        this.people = people;
+        this.firm = firm;
+    }
+
+    @ModelAttribute("person")
+    @Nullable
+    String person(@Nullable Principal principal) {
+        return principal == null
+                ? null
+                : people.find(principal.getName()).map(People.Person::name).orElse(principal.getName());
+    }
+
+    @ModelAttribute("role")
+    @Nullable
+    String role(@Nullable Principal principal) {
+        return principal == null
+                ? null
+                : people.find(principal.getName()).map(People.Person::role).orElse("");
+    }
+
+    @ModelAttribute("firm")
+    String firm() {
+        return firm;
+    }
+
+    /** Asked for early, so that a long page does not begin before its session. */
+    @ModelAttribute("csrfToken")
+    @Nullable
+    String token(@Nullable CsrfToken token) {
+        return token == null ? null : token.getToken();
+    }
+}

@@ -1,0 +1,59 @@
+package undersaw.web.frame;
+
+import jakarta.servlet.DispatcherType;
+import java.util.Locale;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import undersaw.store.People;
+
+/** Who may see and do what; everything but the sign-in page needs a person. */
+@Configuration
+class SecurityRules {
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; "
+            + "base-uri 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+        http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
+                                DispatcherType.ERROR, DispatcherType.FORWARD)
+                        .permitAll()
+                        .requestMatchers("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/icon.svg", "/sign-in")
+                        .permitAll()
+                        .requestMatchers("/firm/**")
+                        .hasRole("ADMINISTRATOR")
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form ->
+                        form.loginPage("/sign-in").defaultSuccessUrl("/", false).permitAll())
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)));
+        return http.build();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    UserDetailsService userDetails(People people) {
+        return login -> people.find(login)
+                .filter(People.Person::active)
+                .map(person -> User.withUsername(person.login())
+                        .password(person.password())
+                        .roles(People.Role.valueOf(person.role().toUpperCase(Locale.ROOT))
+                                .name())
+                        .build())
+                .orElseThrow(() -> new UsernameNotFoundException("nobody signs in as that"));
+    }
+}

@@ -1,0 +1,3 @@
+/** Layout, sign-in, formats for templates and the jump box: begin with EngagementHead, Figure and SecurityRules. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web.frame;

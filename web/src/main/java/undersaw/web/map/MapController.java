@@ -1,0 +1,138 @@
+package undersaw.web.map;
+
+import java.security.Principal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import undersaw.engagement.Change;
+import undersaw.engagement.Station;
+import undersaw.form.MapTarget;
+import undersaw.ledger.Account;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.Treatment;
+import undersaw.line.LineId;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Workspace;
+import undersaw.web.desk.Workspace.Outcome;
+import undersaw.web.frame.Answers;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.StationPage;
+
+/** Station Map: where each account goes, and how tax law treats it. */
+@Controller
+class MapController {
+    private final Workspace workspace;
+    private final StationPage page;
+    private final Signature signature;
+
+    MapController(Workspace workspace, StationPage page, Signature signature) {
+        this.workspace = workspace;
+        this.page = page;
+        this.signature = signature;
+    }
+
+    @GetMapping("/e/{id}/map")
+    String map(@PathVariable long id, Model model) {
+        model.addAttribute("map", MapView.of(page.open(id, Station.MAP, model)));
+        return "map/map";
+    }
+
+    /** One account, or several at once, to one line. */
+    @PostMapping("/e/{id}/map")
+    ModelAndView set(
+            @PathVariable long id,
+            @RequestParam List<String> account,
+            @RequestParam String line,
+            @RequestParam(required = false) @Nullable String treatment,
+            @RequestParam(required = false) @Nullable String was,
+            Principal principal,
+            Answers answers) {
+        OpenEngagement open = workspace.open(id);
+        String chosen = line.strip().split("\\s", -1)[0];
+        Optional<MapTarget> target =
+                LineId.isShaped(chosen) ? open.calculation().plan().target(LineId.of(chosen)) : Optional.empty();
+        if (target.isEmpty()) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "\"" + line
+                            + "\" is no line that accounts can feed. "
+                            + "Type a line's number or a word of its caption, and choose.");
+        }
+        Optional<String> stale = account.size() == 1 ? stale(open, account.get(0), was) : Optional.empty();
+        if (stale.isPresent()) {
+            return answers.refuse(HttpStatus.CONFLICT, stale.get());
+        }
+        Mapping wish = new Mapping(
+                target.get().id(), treatment == null ? "" : treatment, true, "confirmed by " + signature.of(principal));
+        Outcome outcome = workspace.change(id, signature.name(principal), now -> {
+            Map<String, @Nullable Mapping> mappings = new TreeMap<>();
+            account.forEach(number -> Optional.ofNullable(
+                            now.snapshot().accounts().get(number))
+                    .ifPresent(each -> mappings.put(number, mapping(now, each, wish))));
+            return mappings.isEmpty() ? null : new Change.MappingsSet(mappings);
+        });
+        return answer(outcome, answers);
+    }
+
+    private static Optional<String> stale(OpenEngagement open, String number, @Nullable String was) {
+        Account account = open.snapshot().accounts().get(number);
+        if (account == null) {
+            return Optional.of("There is no account " + number + ". Load the page again.");
+        }
+        MapView.Row now = MapView.row(open, account);
+        return was == null || was.equals(now.was())
+                ? Optional.empty()
+                : Optional.of("Account " + number + " was moved to " + now.line() + ", " + now.treatment()
+                        + ", while you looked. Yours was not saved. Load the page to see theirs, then choose again.");
+    }
+
+    private static Mapping mapping(OpenEngagement open, Account account, Mapping wish) {
+        String id = wish.treatment().isEmpty()
+                ? open.snapshot()
+                        .mapping(account.number())
+                        .map(Mapping::treatment)
+                        .orElse("full")
+                : wish.treatment();
+        String known = open.kind().treatment(id).map(Treatment::id).orElse("full");
+        return new Mapping(wish.line(), account.onIncomeStatement() ? known : "", true, wish.reason());
+    }
+
+    /** Suggestions confirmed: the accounts named, or all that wait. */
+    @PostMapping("/e/{id}/map/accept")
+    ModelAndView accept(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable List<String> account,
+            Principal principal,
+            Answers answers) {
+        Outcome outcome = workspace.change(id, signature.name(principal), now -> {
+            Map<String, @Nullable Mapping> confirmed = new TreeMap<>();
+            now.snapshot().mappings().forEach((number, mapping) -> {
+                if (!mapping.confirmed() && (account == null || account.contains(number))) {
+                    confirmed.put(number, mapping.confirmedBecause("confirmed by " + signature.of(principal)));
+                }
+            });
+            return confirmed.isEmpty() ? null : new Change.MappingsSet(confirmed);
+        });
+        return answer(outcome, answers);
+    }
+
+    private ModelAndView answer(Outcome outcome, Answers answers) {
+        if (!answers.isPartial()) {
+            return new ModelAndView("redirect:/e/" + outcome.after().id() + "/map");
+        }
+        page.changed(outcome, Station.MAP, answers.model());
+        answers.model().addAttribute("map", MapView.of(outcome.after()));
+        answers.model().addAttribute("effect", Effect.of(outcome));
+        return answers.view("map/map :: changes");
+    }
+}

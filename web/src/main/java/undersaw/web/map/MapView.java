@@ -1,0 +1,136 @@
+package undersaw.web.map;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import undersaw.form.MapTarget;
+import undersaw.ledger.Account;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.StatementKind;
+import undersaw.ledger.Treatment;
+import undersaw.line.LineId;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.frame.Figure;
+
+/**
+ * Accounts on the left, the lines they feed on the right.
+ *
+ * @param rows one an account, those without a confirmed line first
+ * @param lines the lines that accounts feed, in the order of the forms
+ * @param choices every line an account can go to
+ * @param treatments every treatment
+ * @param unmapped how many accounts have no line
+ * @param suggested how many wait for confirmation
+ */
+public record MapView(
+        List<Row> rows,
+        List<Target> lines,
+        List<Choice> choices,
+        List<Treatment> treatments,
+        int unmapped,
+        int suggested) {
+    /**
+     * An account and where it goes.
+     *
+     * @param cents absolute balance in cents, for the thickness of the ribbon
+     */
+    public record Row(
+            String number,
+            String name,
+            boolean income,
+            String balance,
+            long cents,
+            String line,
+            String caption,
+            String treatment,
+            String state,
+            String reason) {
+        /** What stands there, to be sent back with a change. */
+        public String was() {
+            return line + "|" + treatment + "|" + state;
+        }
+    }
+
+    /** A line that accounts feed. */
+    public record Target(String id, String caption, Figure figure) {}
+
+    /** A line that can be chosen. */
+    public record Choice(String id, String caption, boolean income) {}
+
+    static MapView of(OpenEngagement open) {
+        List<Row> rows = open.snapshot().accounts().values().stream()
+                .map(account -> row(open, account))
+                .sorted(Comparator.comparing((Row row) -> rank(row.state())).thenComparing(Row::number))
+                .toList();
+        return new MapView(
+                rows,
+                lines(open, rows),
+                open.calculation().plan().targets().stream()
+                        .map(target -> new Choice(
+                                target.id().text(),
+                                target.caption(),
+                                target.statement() == StatementKind.INCOME_STATEMENT))
+                        .toList(),
+                open.kind().treatments(),
+                (int) rows.stream()
+                        .filter(row -> row.state().equals("unmapped"))
+                        .count(),
+                (int) rows.stream()
+                        .filter(row -> row.state().equals("suggested"))
+                        .count());
+    }
+
+    private static int rank(String state) {
+        return switch (state) {
+            case "unmapped" -> 0;
+            case "suggested" -> 1;
+            default -> 2;
+        };
+    }
+
+    static Row row(OpenEngagement open, Account account) {
+        Optional<Mapping> mapping = open.snapshot().mapping(account.number());
+        Optional<MapTarget> target =
+                mapping.flatMap(each -> open.calculation().plan().target(each.line()));
+        String state = target.isEmpty() ? "unmapped" : mapping.get().confirmed() ? "confirmed" : "suggested";
+        return new Row(
+                account.number(),
+                account.name(),
+                account.onIncomeStatement(),
+                Figure.text(open.calculation().adjusted(account)),
+                open.calculation().adjusted(account).abs().cents(),
+                target.map(each -> each.id().text()).orElse(""),
+                target.map(MapTarget::caption).orElse(""),
+                mapping.map(Mapping::treatment)
+                        .filter(id -> !id.isEmpty())
+                        .orElse(account.onIncomeStatement() ? "full" : ""),
+                state,
+                mapping.map(Mapping::reason).orElse("nothing speaks for a line"));
+    }
+
+    private static List<Target> lines(OpenEngagement open, List<Row> rows) {
+        Map<String, Target> lines = new LinkedHashMap<>();
+        List<String> fed = rows.stream().map(Row::line).distinct().toList();
+        for (MapTarget target : open.calculation().plan().targets()) {
+            if (fed.contains(target.id().text())) {
+                LineId line = target.closing();
+                open.calculation()
+                        .plan()
+                        .line(line)
+                        .ifPresent(definition -> lines.put(
+                                target.id().text(),
+                                new Target(
+                                        target.id().text(),
+                                        target.caption(),
+                                        Figure.of(
+                                                definition,
+                                                line.alone(),
+                                                open.calculation().value(line)))));
+            }
+        }
+        return new ArrayList<>(lines.values());
+    }
+}

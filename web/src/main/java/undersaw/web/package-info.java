@@ -1,0 +1,3 @@
+/** The web application: begin with Undersaw. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web;

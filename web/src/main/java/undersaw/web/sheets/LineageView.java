@@ -1,0 +1,116 @@
+package undersaw.web.sheets;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import undersaw.calc.Lineage;
+import undersaw.calc.Lineage.LinePart;
+import undersaw.engagement.Fact;
+import undersaw.form.Line;
+import undersaw.law.LawValue;
+import undersaw.line.LineKey;
+import undersaw.web.frame.Figure;
+
+/**
+ * What the lineage drawer shows of one figure.
+ *
+ * @param figure the figure
+ * @param number the line's address
+ * @param caption its caption
+ * @param formula the rule in words; empty for typed lines
+ * @param citation its authority
+ * @param law the figures of the law that the rule uses
+ * @param parts what it is made of, the greatest first
+ * @param accounts the accounts that feed it
+ * @param uses what it feeds
+ * @param fact what was typed; null where nothing was
+ * @param replaced what it would hold had nobody typed over it; empty where nobody did
+ * @param expected what a person may type, in words
+ */
+public record LineageView(
+        Figure figure,
+        String number,
+        String caption,
+        String formula,
+        String citation,
+        List<LawValue> law,
+        List<Part> parts,
+        List<Account> accounts,
+        List<Part> uses,
+        @Nullable Fact fact,
+        String replaced,
+        String expected) {
+    private static final int BAR = 120;
+
+    /**
+     * A line above or below in the drawn tree.
+     *
+     * @param bar its size as a length, up to 120
+     */
+    public record Part(Figure figure, String number, String caption, int bar) {}
+
+    /** An account that feeds the figure. */
+    public record Account(String number, String name, String amount, String why, int bar) {}
+
+    static LineageView of(Lineage lineage, LineKey key) {
+        Line line = lineage.line();
+        long most = Math.max(
+                lineage.accounts().stream()
+                        .mapToLong(each -> each.amount().abs().cents())
+                        .max()
+                        .orElse(0),
+                lineage.parts().stream().mapToLong(LineageView::size).max().orElse(0));
+        List<Account> accounts = new ArrayList<>();
+        lineage.accounts().stream()
+                .sorted(Comparator.comparing(
+                                (Lineage.AccountPart each) -> each.amount().abs())
+                        .reversed())
+                .forEach(each -> accounts.add(new Account(
+                        each.account().number(),
+                        each.account().name(),
+                        Figure.text(each.amount()),
+                        each.why(),
+                        bar(each.amount().abs().cents(), most))));
+        return new LineageView(
+                Figure.of(line, key, lineage.shown()),
+                key.toString(),
+                line.caption(),
+                lineage.formula(),
+                line.citation(),
+                lineage.law(),
+                parts(lineage.parts(), most),
+                accounts,
+                parts(lineage.uses(), 0),
+                lineage.typed().orElse(null),
+                lineage.shown()
+                        .flatMap(value -> value.replacedAmount())
+                        .map(Figure::text)
+                        .orElse(""),
+                line.kind().expected());
+    }
+
+    private static List<Part> parts(List<LinePart> parts, long most) {
+        return parts.stream()
+                .map(part -> new Part(
+                        Figure.of(part.line(), part.line().id().alone(), Optional.ofNullable(part.value())),
+                        part.line().id().text(),
+                        part.line().caption(),
+                        bar(size(part), most)))
+                .toList();
+    }
+
+    private static long size(LinePart part) {
+        return part.value() == null ? 0 : part.value().amount().abs().cents();
+    }
+
+    private static int bar(long size, long most) {
+        return most == 0 ? 0 : (int) Math.max(size == 0 ? 0 : 2, size * BAR / most);
+    }
+
+    /** Whether the figure may be taken back to what is computed. */
+    public boolean isReplaced() {
+        return !replaced.isEmpty();
+    }
+}

@@ -1,0 +1,212 @@
+package undersaw.web.sheets;
+
+import jakarta.servlet.http.HttpSession;
+import java.security.Principal;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import undersaw.calc.Calculation;
+import undersaw.calc.Lineage;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Station;
+import undersaw.form.Line;
+import undersaw.form.Part;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Workspace;
+import undersaw.web.desk.Workspace.Outcome;
+import undersaw.web.frame.Answers;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.StationPage;
+
+/** Station Return: the sheets, typed figures, and the lineage of every figure. */
+@Controller
+class ReturnController {
+    private static final int USUAL_THRESHOLD = 25;
+
+    private final Workspace workspace;
+    private final StationPage page;
+    private final Signature signature;
+    private final TypedFigure typed;
+
+    ReturnController(Workspace workspace, StationPage page, Signature signature, TypedFigure typed) {
+        this.workspace = workspace;
+        this.page = page;
+        this.signature = signature;
+        this.typed = typed;
+    }
+
+    /** A part that can be opened. */
+    public record Tab(String code, String title, boolean active, boolean worksheet) {}
+
+    @GetMapping("/e/{id}/return")
+    String sheet(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable String sheet,
+            @RequestParam(required = false) @Nullable String line,
+            @RequestParam(required = false) @Nullable Integer threshold,
+            HttpSession session,
+            Model model) {
+        OpenEngagement open = page.open(id, Station.RETURN, model);
+        Calculation calculation = open.calculation();
+        if (threshold != null) {
+            session.setAttribute("threshold", Math.max(0, Math.min(100, threshold)));
+        }
+        Object kept = session.getAttribute("threshold");
+        int percent = kept instanceof Integer number ? number : USUAL_THRESHOLD;
+        Part part = part(calculation, sheet, line);
+        model.addAttribute("threshold", percent);
+        model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
+        model.addAttribute(
+                "tabs",
+                calculation.plan().parts().stream()
+                        .map(each -> new Tab(each.code(), each.title(), each == part, each.isWorksheet()))
+                        .toList());
+        key(line)
+                .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))
+                .ifPresent(view -> model.addAttribute("lineage", view));
+        return "sheets/sheet";
+    }
+
+    private static Part part(Calculation calculation, @Nullable String sheet, @Nullable String line) {
+        Optional<Part> ofLine =
+                key(line).flatMap(key -> calculation.plan().line(key.line())).map(Line::part);
+        List<Part> parts = calculation.plan().parts();
+        return parts.stream()
+                .filter(part -> part.code().equals(sheet))
+                .findFirst()
+                .or(() -> ofLine)
+                .orElseGet(() -> parts.stream()
+                        .filter(part -> part.code().equals("1"))
+                        .findFirst()
+                        .orElse(parts.get(0)));
+    }
+
+    private static Optional<LineKey> key(@Nullable String text) {
+        if (text == null) {
+            return Optional.empty();
+        }
+        int at = text.indexOf('@');
+        return LineId.isShaped(at < 0 ? text : text.substring(0, at))
+                ? Optional.of(LineKey.parse(text))
+                : Optional.empty();
+    }
+
+    @GetMapping("/e/{id}/lineage")
+    ModelAndView lineage(@PathVariable long id, @RequestParam String line, Answers answers) {
+        OpenEngagement open = page.open(id, Station.RETURN, answers.model());
+        Optional<LineageView> view =
+                key(line).flatMap(key -> Lineage.of(open.calculation(), key).map(each -> LineageView.of(each, key)));
+        if (view.isEmpty()) {
+            return answers.refuse(HttpStatus.NOT_FOUND, "There is no line \"" + line + "\" on this return.");
+        }
+        answers.model().addAttribute("lineage", view.get());
+        return answers.view("sheets/lineage :: drawer");
+    }
+
+    /** A figure typed, changed or taken away. */
+    @PostMapping("/e/{id}/return/line")
+    ModelAndView type(@PathVariable long id, TypedFigure.Typing typing, Principal principal, Answers answers) {
+        TypedFigure.Checked checked = typed.check(workspace.open(id), typing);
+        if (!checked.problem().isEmpty()) {
+            return answers.refuse(checked.status(), checked.problem());
+        }
+        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
+        facts.put(checked.key(), checked.fact(signature.of(principal)));
+        Outcome outcome = workspace.change(id, signature.name(principal), open -> {
+            boolean same = open.snapshot()
+                    .fact(checked.key())
+                    .map(Fact::value)
+                    .orElse("")
+                    .equals(checked.value());
+            return same && typing.reason() == null ? null : new Change.FactsSet(facts);
+        });
+        return answer(outcome, checked.key(), answers);
+    }
+
+    /** A new row of repeating lines. */
+    @PostMapping("/e/{id}/return/row")
+    ModelAndView row(
+            @PathVariable long id,
+            @RequestParam List<String> line,
+            @RequestParam List<String> value,
+            Principal principal,
+            Answers answers) {
+        OpenEngagement open = workspace.open(id);
+        String instance = value.get(0).strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
+        for (int i = 0; i < Math.min(line.size(), value.size()); i++) {
+            String key = line.get(i) + "@" + instance;
+            if (value.get(i).isBlank()) {
+                continue;
+            }
+            TypedFigure.Checked checked = typed.check(open, new TypedFigure.Typing(key, value.get(i), null, null));
+            if (instance.isEmpty() || !checked.problem().isEmpty()) {
+                return answers.refuse(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        instance.isEmpty() ? "Begin the row with a name." : checked.problem());
+            }
+            facts.put(checked.key(), checked.fact(signature.of(principal)));
+        }
+        if (facts.isEmpty()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "Begin the row with a name.");
+        }
+        workspace.change(id, signature.name(principal), now -> new Change.FactsSet(facts));
+        return new ModelAndView("redirect:/e/" + id + "/return?line=" + line.get(0));
+    }
+
+    /** A row of repeating lines taken away. */
+    @PostMapping("/e/{id}/return/row/remove")
+    String removeRow(
+            @PathVariable long id,
+            @RequestParam List<String> line,
+            @RequestParam String instance,
+            Principal principal) {
+        workspace.change(id, signature.name(principal), open -> {
+            Map<LineKey, @Nullable Fact> facts = new HashMap<>();
+            line.stream()
+                    .filter(LineId::isShaped)
+                    .forEach(each -> facts.put(LineId.of(each).in(instance), null));
+            return new Change.FactsSet(facts);
+        });
+        return "redirect:/e/" + id + "/return?line=" + line.get(0);
+    }
+
+    @PostMapping("/e/{id}/undo")
+    ModelAndView undo(@PathVariable long id, Principal principal, Answers answers) {
+        Optional<Outcome> outcome = workspace.undo(id, signature.name(principal));
+        if (outcome.isEmpty()) {
+            return answers.refuse(HttpStatus.CONFLICT, "There is no change of this session to take back.");
+        }
+        String back = answers.request().getHeader("Referer");
+        String path =
+                back == null || back.indexOf("/e/") < 0 ? "/e/" + id + "/return" : back.substring(back.indexOf("/e/"));
+        return new ModelAndView("redirect:" + path);
+    }
+
+    private ModelAndView answer(Outcome outcome, LineKey key, Answers answers) {
+        if (!answers.isPartial()) {
+            return new ModelAndView("redirect:/e/" + outcome.after().id() + "/return?line=" + key);
+        }
+        page.changed(outcome, Station.RETURN, answers.model());
+        Lineage.of(outcome.after().calculation(), key)
+                .map(each -> LineageView.of(each, key))
+                .ifPresent(view -> answers.model().addAttribute("lineage", view));
+        answers.model()
+                .addAttribute("edited", StationPage.figure(outcome.after().calculation(), key));
+        return answers.view("sheets/changes :: changes");
+    }
+}

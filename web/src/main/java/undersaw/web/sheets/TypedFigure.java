@@ -1,0 +1,114 @@
+package undersaw.web.sheets;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import undersaw.engagement.Fact;
+import undersaw.form.Line;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.frame.Figure;
+import undersaw.web.frame.TypedArithmetic;
+
+/** Checks a figure that a person typed onto the return. */
+@Component
+class TypedFigure {
+    private static final int LONGEST_REASON = 200;
+
+    /**
+     * What came with the form.
+     *
+     * @param key the line and its instance
+     * @param value the text as typed; empty takes the figure away
+     * @param was the value that the page showed
+     * @param reason why a computed figure is replaced
+     */
+    public record Typing(
+            String key,
+            String value,
+            @Nullable String was,
+            @Nullable String reason) {}
+
+    /**
+     * A figure that can be kept, or the problem with it.
+     *
+     * @param key the place
+     * @param value plain text; empty to take it away
+     * @param reason the reason given
+     * @param problem what is wrong; empty where nothing is
+     * @param status the problem's kind
+     */
+    record Checked(LineKey key, String value, String reason, String problem, HttpStatus status) {
+        @Nullable
+        Fact fact(String by) {
+            return value.isEmpty() ? null : new Fact(value, reason, by);
+        }
+
+        static Checked problem(HttpStatus status, String problem) {
+            return new Checked(LineId.of("none/none").alone(), "", "", problem, status);
+        }
+    }
+
+    Checked check(OpenEngagement open, Typing typing) {
+        if (typing.key() == null || !typing.key().contains("/")) {
+            return Checked.problem(HttpStatus.UNPROCESSABLE_CONTENT, "No line was named.");
+        }
+        LineKey key = LineKey.parse(typing.key());
+        boolean ofAccount = key.line().form().equals("TREAT");
+        Optional<Line> line = open.calculation().plan().line(key.line());
+        if (line.isEmpty() && !ofAccount) {
+            return Checked.problem(HttpStatus.NOT_FOUND, "There is no line " + key + " on this return.");
+        }
+        String now = plain(open, key);
+        if (typing.was() != null && !typing.was().equals(now)) {
+            return Checked.problem(HttpStatus.CONFLICT, conflict(open, key, now, typing.value()));
+        }
+        String reason = typing.reason() == null ? "" : typing.reason().strip();
+        if (typing.value() == null || typing.value().isBlank()) {
+            return new Checked(key, "", "", "", HttpStatus.OK);
+        }
+        Optional<String> value = line.isPresent() ? read(line.get(), typing.value()) : amount(typing.value());
+        if (value.isEmpty()) {
+            return Checked.problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Found \"" + typing.value() + "\", expected "
+                            + line.map(each -> each.kind().expected()).orElse("a plain amount such as 12500") + ".");
+        }
+        if (line.isPresent() && !line.get().isTyped() && (reason.isEmpty() || reason.length() > LONGEST_REASON)) {
+            return Checked.problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Line " + key + " is computed. Give a reason, up to 200 characters, to type over it.");
+        }
+        return new Checked(key, value.get(), reason, "", HttpStatus.OK);
+    }
+
+    private static Optional<String> read(Line line, String typed) {
+        return line.kind().isNumber() ? amount(typed) : line.kind().read(typed);
+    }
+
+    private static Optional<String> amount(String typed) {
+        return TypedArithmetic.read(typed).filter(Money::isPlain);
+    }
+
+    private static String plain(OpenEngagement open, LineKey key) {
+        return open.calculation()
+                .value(key)
+                .map(value -> value.value().plain())
+                .or(() -> open.snapshot().fact(key).map(Fact::value))
+                .orElse("");
+    }
+
+    private static String conflict(OpenEngagement open, LineKey key, String now, String yours) {
+        String by = open.snapshot()
+                .fact(key)
+                .map(Fact::by)
+                .filter(each -> !each.isEmpty())
+                .orElse("a change elsewhere");
+        String shown = Money.isPlain(now) ? Figure.text(Money.parse(now)) : now.isEmpty() ? "nothing" : now;
+        return "Line " + key + " now holds " + shown + ", by " + by + ". Yours, " + yours
+                + ", was not saved. Keep theirs, or load the page and save yours over it.";
+    }
+}

@@ -1,0 +1,86 @@
+package undersaw.web.trail;
+
+import java.security.Principal;
+import java.time.Clock;
+import java.util.Set;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import undersaw.engagement.ChangeWords;
+import undersaw.engagement.Station;
+import undersaw.store.AuditTrail;
+import undersaw.store.People;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.StationPage;
+
+/** Who changed what: the trail of an engagement, and for administrators the firm's trail and its people. */
+@Controller
+class TrailController {
+    private static final Set<String> ROLES = Set.of("preparer", "reviewer", "administrator");
+    private static final int SHORTEST_PASSWORD = 10;
+
+    private final AuditTrail trail;
+    private final StationPage page;
+    private final People people;
+    private final PasswordEncoder passwords;
+    private final Signature signature;
+    private final Clock clock;
+
+    TrailController(AuditTrail trail, StationPage page, Firm firm) {
+        this.trail = trail;
+        this.page = page;
+        people = firm.people();
+        passwords = firm.passwords();
+        signature = firm.signature();
+        clock = firm.clock();
+    }
+
+    /** What the firm's page works with. */
+    @Component
+    record Firm(People people, PasswordEncoder passwords, Signature signature, Clock clock) {}
+
+    @GetMapping("/e/{id}/trail")
+    String engagement(@PathVariable long id, Model model) {
+        page.open(id, Station.BOOKS, model);
+        model.addAttribute("lines", trail.of(id));
+        return "trail/trail";
+    }
+
+    @GetMapping("/firm")
+    String firm(Model model) {
+        model.addAttribute("lines", trail.latest());
+        model.addAttribute(
+                "broken", trail.firstBroken().map(AuditTrail.Line::id).orElse(null));
+        model.addAttribute("people", people.all());
+        return "trail/firm";
+    }
+
+    @PostMapping("/firm/people")
+    String put(
+            @RequestParam String login,
+            @RequestParam String name,
+            @RequestParam String role,
+            @RequestParam String password,
+            Principal principal,
+            RedirectAttributes flash) {
+        if (!login.matches("[a-z][a-z0-9.]{1,30}") || name.isBlank() || !ROLES.contains(role)) {
+            flash.addFlashAttribute(
+                    "problem", "A sign-in name is 2 to 31 small letters and digits; name and role are needed.");
+        } else if (password.length() < SHORTEST_PASSWORD) {
+            flash.addFlashAttribute("problem", "A password has at least 10 characters.");
+        } else {
+            people.put(new People.Person(login, name.strip(), role, passwords.encode(password), true));
+            trail.note(
+                    new AuditTrail.Origin(null, 0, signature.name(principal), clock.instant()),
+                    new ChangeWords("Person " + login, "", name.strip() + ", " + role));
+            flash.addFlashAttribute("said", name.strip() + " may sign in as " + login + ".");
+        }
+        return "redirect:/firm";
+    }
+}
