@@ -1,0 +1,56 @@
+// Figures are edited in place: Enter edits, Enter or Tab keeps, Esc gives back the old value.
+'use strict';
+(() => {
+  function edit(figure) {
+    const direct = figure.dataset.direct === 'true';
+    if (!direct) { undersaw.lineage(figure.dataset.lineage).then(() => { const box = document.querySelector('#drawer .type input[name="value"]'); if (box) box.focus(); }); return; }
+    const box = document.createElement('input');
+    box.className = 'in-place' + (figure.dataset.kind === 'amount' ? '' : ' words');
+    box.value = figure.dataset.plain;
+    box.setAttribute('aria-label', figure.querySelector('.visually-hidden').textContent.trim());
+    let done = false;
+    const back = (focus) => { done = true; box.replaceWith(figure); if (focus) figure.focus(); };
+    const keep = async (focus) => {
+      if (done) return;
+      if (box.value.trim() === figure.dataset.plain) { back(focus); return; }
+      done = true;
+      const form = document.createElement('form');
+      form.setAttribute('action', new URL(figure.href).pathname + '/line');
+      for (const [name, value] of [['key', figure.dataset.lineage], ['was', figure.dataset.plain], ['value', box.value]]) {
+        const field = document.createElement('input');
+        field.name = name; field.value = value; form.append(field);
+      }
+      box.replaceWith(figure);
+      const name = figure.dataset.swap;
+      if (await undersaw.post(form)) { if (focus) { const now = document.querySelector('[data-swap="' + CSS.escape(name) + '"]'); if (now) now.focus(); } } else { done = false; figure.replaceWith(box); box.focus(); box.select(); }
+    };
+    box.addEventListener('keydown', (event) => {
+      if (event.key === 'Enter') { event.preventDefault(); keep(true); }
+      if (event.key === 'Tab') keep(false);
+      if (event.key === 'Escape') { event.stopPropagation(); back(true); }
+    });
+    box.addEventListener('blur', () => keep(false));
+    figure.replaceWith(box);
+    box.focus();
+    box.select();
+  }
+
+  document.addEventListener('keydown', (event) => {
+    const figure = event.target.closest && event.target.closest('a.figure[data-direct]');
+    if (figure && event.key === 'Enter' && !event.ctrlKey) { event.preventDefault(); edit(figure); }
+  });
+  document.addEventListener('dblclick', (event) => {
+    const figure = event.target.closest('a.figure[data-direct]');
+    if (figure) { event.preventDefault(); edit(figure); }
+  });
+  document.addEventListener('alpine:init', () => {
+    Alpine.data('returnSheet', () => ({
+      init() {
+        const key = new URLSearchParams(location.search).get('line');
+        const figure = key && document.querySelector('[data-lineage="' + CSS.escape(key) + '"]:not(.vitals a)');
+        const inSheet = key && document.querySelector('.sheet-main [data-lineage="' + CSS.escape(key) + '"]');
+        if (inSheet || figure) { (inSheet || figure).classList.add('chosen-figure'); (inSheet || figure).scrollIntoView({ block: 'center' }); (inSheet || figure).focus({ preventScroll: true }); }
+      },
+    }));
+  });
+})();
