@@ -146,6 +146,12 @@ public record Money(long cents) implements Comparable<Money> {
         return cents < 0 ? "(" + whole + ")" : whole;
     }
 
+    /** For reading books: thousands separated, always with cents, negatives in parentheses. */
+    public String printedWithCents() {
+        String digits = String.format(Locale.ROOT, "%,d.%02d", Math.abs(cents / 100), Math.abs(cents % 100));
+        return cents < 0 ? "(" + digits + ")" : digits;
+    }
+
     /** Plain decimal with a point: {@code 1234.50}, or {@code 1234} where there are no cents. */
     @Override
     public String toString() {

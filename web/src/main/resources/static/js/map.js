@@ -12,7 +12,8 @@
     const rows = [...document.querySelectorAll('#map-rows tr')];
     const most = Math.max(1, ...rows.map((row) => Number(row.dataset.cents)));
     canvas.setAttribute('viewBox', '0 0 ' + frame.width + ' ' + frame.height);
-    canvas.replaceChildren(...rows.filter((row) => row.dataset.line).map((row) => {
+    const inSight = (row) => { const at = row.getBoundingClientRect(); return at.bottom > -40 && at.top < window.innerHeight + 40; };
+    canvas.replaceChildren(...rows.filter((row) => row.dataset.line && inSight(row)).map((row) => {
       const target = document.querySelector('.targets li[data-line="' + CSS.escape(row.dataset.line) + '"]');
       if (!target) return document.createElementNS(NAMESPACE, 'g');
       const from = row.getBoundingClientRect(), to = target.getBoundingClientRect();

@@ -32,11 +32,11 @@ final class AttachedTotals extends Form {
         part("2220", "Form 2220: underpayment of estimated tax", "IRC 6655");
         line(LineId.of("2220/4"), "Tax of last year");
         estimatePenalty = line(LineId.of("2220/38"), "Penalty");
-        part("448c", "Receipts of earlier years", "IRC 448(c)");
+        part("448c", "Earlier receipts", "IRC 448(c)");
         line(LineId.of("448c/y1"), "Gross receipts of last year");
         line(LineId.of("448c/y2"), "Gross receipts of the year before");
         line(LineId.of("448c/y3"), "Gross receipts two years before");
-        part("bank", "Refund or payment by bank", "Instructions for Form 1120, Electronic Deposit Requirement");
+        part("bank", "Bank", "Instructions for Form 1120, Electronic Deposit Requirement");
         line(LineId.of("bank/routing"), "Routing number").as(LineKind.TEXT);
         line(LineId.of("bank/account"), "Account number").as(LineKind.TEXT);
         line(LineId.of("bank/type"), "Checking or savings").as(LineKind.TEXT);

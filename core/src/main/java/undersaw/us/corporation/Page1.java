@@ -155,7 +155,7 @@ final class Page1 extends Form {
         totalDeductions =
                 line("27", "Total deductions").is(sum(deductions(true))).always();
 
-        part("3", "Taxable income, tax and payments", "IRC 63(a), 172, 243, 6151");
+        part("3", "Tax and payments", "IRC 63(a), 172, 243, 6151");
         incomeBeforeLosses = line("28", "Taxable income before net operating loss and special deductions")
                 .is(totalIncome.minus(totalDeductions))
                 .always();

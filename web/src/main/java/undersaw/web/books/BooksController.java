@@ -128,8 +128,8 @@ class BooksController {
                     model.addAttribute(
                             "differences", BooksView.differences(open.snapshot().accounts(), waiting.accounts()));
                     StagedBooks books = new StagedBooks(waiting.file(), waiting.accounts(), List.of(), List.of());
-                    model.addAttribute("netIncome", Figure.text(books.netIncome()));
-                    model.addAttribute("debits", Figure.text(debits(waiting)));
+                    model.addAttribute("netIncome", Figure.balance(books.netIncome()));
+                    model.addAttribute("debits", Figure.balance(debits(waiting)));
                     return "books/staged";
                 })
                 .orElse("redirect:/e/" + id + "/books");

@@ -49,11 +49,11 @@ public record BooksView(List<Row> rows, Totals totals, String netIncome) {
         return new BooksView(
                 rows,
                 new Totals(
-                        Figure.text(opening),
-                        Figure.text(debits),
-                        Figure.text(credits),
+                        Figure.balance(opening),
+                        Figure.balance(debits),
+                        Figure.balance(credits),
                         debits.equals(credits) ? "" : debits.minus(credits).printed()),
-                Figure.text(income));
+                Figure.balance(income));
     }
 
     private static Row row(Account account, String line) {
@@ -62,9 +62,9 @@ public record BooksView(List<Row> rows, Totals totals, String netIncome) {
                 account.number(),
                 account.name(),
                 account.onIncomeStatement(),
-                account.onIncomeStatement() ? "" : Figure.text(account.opening()),
-                closing.isPositive() ? closing.printed() : "",
-                closing.isNegative() ? closing.negated().printed() : "",
+                account.onIncomeStatement() ? "" : Figure.balance(account.opening()),
+                closing.isPositive() ? closing.printedWithCents() : "",
+                closing.isNegative() ? closing.negated().printedWithCents() : "",
                 line);
     }
 
@@ -90,15 +90,15 @@ public record BooksView(List<Row> rows, Totals totals, String netIncome) {
                         account.number(),
                         account.name(),
                         old.isPresent() ? "changed" : "new",
-                        old.map(each -> each.closing().printed()).orElse(""),
-                        account.closing().printed()));
+                        old.map(each -> each.closing().printedWithCents()).orElse(""),
+                        account.closing().printedWithCents()));
             }
         }
         gone.forEach(number -> found.add(new Difference(
                 number,
                 before.get(number).name(),
                 "gone",
-                before.get(number).closing().printed(),
+                before.get(number).closing().printedWithCents(),
                 "")));
         return found;
     }

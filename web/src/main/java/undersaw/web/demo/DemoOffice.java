@@ -16,6 +16,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
+import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.folder.ReadFolder;
@@ -82,7 +83,7 @@ class DemoOffice implements ApplicationRunner {
             throw new IllegalStateException("the demo folder " + name + " has faults: " + read.faults());
         }
         Snapshot snapshot = read.engagement().get();
-        long id = workspace.begin(snapshot.heading(), PREPARER);
+        long id = workspace.begin(begun(snapshot.heading()), PREPARER);
         Map<String, @Nullable Mapping> mappings = new TreeMap<>(snapshot.mappings());
         Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
         List<Change> changes = List.of(
@@ -93,6 +94,16 @@ class DemoOffice implements ApplicationRunner {
                 new Change.PaymentsSet(snapshot.lists().payments()));
         changes.forEach(change -> workspace.change(id, PREPARER, open -> change));
         return id;
+    }
+
+    /** This year begins with the client as last year left it; its number is mistyped afterwards. */
+    private Heading begun(Heading heading) {
+        return workspace.all().stream()
+                .map(open -> open.heading().client())
+                .filter(client -> client.name().equals(heading.client().name()))
+                .findFirst()
+                .map(client -> new Heading(heading.form(), client, heading.period(), heading.method(), heading.flags()))
+                .orElse(heading);
     }
 
     private void file(long id) {

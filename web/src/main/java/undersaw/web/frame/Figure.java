@@ -49,6 +49,11 @@ public record Figure(
         return amount.isZero() ? "–" : amount.printed();
     }
 
+    /** A balance of the books as pages show it: always with cents. */
+    public static String balance(Money amount) {
+        return amount.isZero() ? "–" : amount.printedWithCents();
+    }
+
     /** The element that carries the figure on a page. */
     public String element() {
         return "figure-" + key;

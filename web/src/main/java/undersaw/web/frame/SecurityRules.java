@@ -23,15 +23,22 @@ class SecurityRules {
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http) throws Exception {
-        http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
-                                DispatcherType.ERROR, DispatcherType.FORWARD)
-                        .permitAll()
-                        .requestMatchers("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/icon.svg", "/sign-in")
-                        .permitAll()
-                        .requestMatchers("/firm/**")
-                        .hasRole("ADMINISTRATOR")
-                        .anyRequest()
-                        .authenticated())
+        http.authorizeHttpRequests(
+                        requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
+                                .permitAll()
+                                .requestMatchers(
+                                        "/css/**",
+                                        "/js/**",
+                                        "/fonts/**",
+                                        "/webjars/**",
+                                        "/icon.svg",
+                                        "/favicon.ico",
+                                        "/sign-in")
+                                .permitAll()
+                                .requestMatchers("/firm/**")
+                                .hasRole("ADMINISTRATOR")
+                                .anyRequest()
+                                .authenticated())
                 .formLogin(form ->
                         form.loginPage("/sign-in").defaultSuccessUrl("/", false).permitAll())
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))

@@ -100,7 +100,7 @@ public record MapView(
                 account.number(),
                 account.name(),
                 account.onIncomeStatement(),
-                Figure.text(open.calculation().adjusted(account)),
+                Figure.balance(open.calculation().adjusted(account)),
                 open.calculation().adjusted(account).abs().cents(),
                 target.map(each -> each.id().text()).orElse(""),
                 target.map(MapTarget::caption).orElse(""),

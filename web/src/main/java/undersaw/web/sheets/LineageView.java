@@ -70,7 +70,7 @@ public record LineageView(
                 .forEach(each -> accounts.add(new Account(
                         each.account().number(),
                         each.account().name(),
-                        Figure.text(each.amount()),
+                        Figure.balance(each.amount()),
                         each.why(),
                         bar(each.amount().abs().cents(), most))));
         return new LineageView(

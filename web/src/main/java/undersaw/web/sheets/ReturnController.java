@@ -50,7 +50,12 @@ class ReturnController {
     }
 
     /** A part that can be opened. */
-    public record Tab(String code, String title, boolean active, boolean worksheet) {}
+    public record Tab(String code, String label, String title, boolean active, boolean worksheet) {}
+
+    /** Schedules go by their letter, the other parts by their name. */
+    private static String label(Part part) {
+        return part.isWorksheet() || part.title().contains(":") ? part.code() : part.title();
+    }
 
     @GetMapping("/e/{id}/return")
     String sheet(
@@ -73,7 +78,7 @@ class ReturnController {
         model.addAttribute(
                 "tabs",
                 calculation.plan().parts().stream()
-                        .map(each -> new Tab(each.code(), each.title(), each == part, each.isWorksheet()))
+                        .map(each -> new Tab(each.code(), label(each), each.title(), each == part, each.isWorksheet()))
                         .toList());
         key(line)
                 .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))

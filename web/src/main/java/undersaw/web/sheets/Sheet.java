@@ -76,6 +76,11 @@ public record Sheet(
         public record Instance(String name, List<Figure> figures) {}
     }
 
+    /** Whether last year has a figure for any line here. */
+    public boolean isCompared() {
+        return rows.stream().anyMatch(row -> !row.last().isEmpty());
+    }
+
     /** The share of change from which a figure is marked. */
     public record Threshold(int percent) {
         boolean isPassed(Money before, Money change) {
