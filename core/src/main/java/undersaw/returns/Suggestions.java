@@ -81,7 +81,8 @@ public final class Suggestions {
     /** Words without case, punctuation and plural endings. */
     static List<String> fold(String name) {
         List<String> words = new ArrayList<>();
-        for (String word : name.toLowerCase(Locale.ROOT).replace("'", "").split("[^a-z0-9]+", -1)) {
+        String plain = name.toLowerCase(Locale.ROOT).replace("'", "").replace("&", " and ");
+        for (String word : plain.split("[^a-z0-9]+", -1)) {
             if (!word.isEmpty()) {
                 words.add(singular(word));
             }

@@ -28,7 +28,7 @@ final class CorporationPostings implements PostingRule {
     private static final LineId INVENTORIES = LineId.of("1120/L/3");
     private static final LineId OPENING_INVENTORY = LineId.of("1125-A/1");
     private static final LineId CLOSING_INVENTORY = LineId.of("1125-A/7");
-    private static final LineId PERPETUAL = LineId.of("1120/W-COGS/1");
+    private static final LineId PERPETUAL = LineId.of("1125-A/W-COGS/1");
     private static final LineId EXEMPT_INTEREST = LineId.of("1120/K/9");
     private static final LineId FEDERAL_TAX = LineId.of("1120/M-1/2");
 

@@ -124,9 +124,9 @@ public final class ReturnWorkbook {
             }
             int column = typed ? 3 : 2;
             if (line.formula().isPresent()) {
-                sheet.formula(row, column, line.formula().get().cell(cells));
+                formula(sheet, row, column, line.formula().get().cell(cells));
             } else if (line.yesWhen().isPresent()) {
-                sheet.formula(row, column, "IF(" + line.yesWhen().get().cell(cells) + ",\"yes\",\"no\")");
+                formula(sheet, row, column, "IF(" + line.yesWhen().get().cell(cells) + ",\"yes\",\"no\")");
             } else if (!typed && value.isPresent()) {
                 value(sheet, row, value.get().value());
             }
@@ -179,7 +179,7 @@ public final class ReturnWorkbook {
             if (posting.portion() == Portion.FIXED || posting.amount().isZero()) {
                 sheet.value(i + 1, 2, posting.amount().cents() / 100.0);
             } else {
-                sheet.formula(i + 1, 2, balance(posting));
+                formula(sheet, i + 1, 2, balance(posting));
             }
         }
     }
@@ -246,6 +246,14 @@ public final class ReturnWorkbook {
             sheet.value(i + 1, 2, value.unit().name());
             sheet.value(i + 1, 3, value.citation());
         }
+    }
+
+    /** The writer puts formulas into XML as they are, so comparisons are escaped here. */
+    private static void formula(Worksheet sheet, int row, int column, String expression) {
+        sheet.formula(
+                row,
+                column,
+                expression.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;"));
     }
 
     private static void header(Worksheet sheet, List<String> names) {

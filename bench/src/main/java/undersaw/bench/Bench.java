@@ -1,0 +1,97 @@
+package undersaw.bench;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
+import undersaw.calc.Calculation;
+import undersaw.engagement.Change;
+import undersaw.engagement.Snapshot;
+import undersaw.files.folder.EngagementFolder;
+import undersaw.files.sheet.ReturnWorkbook;
+import undersaw.ledger.Account;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+
+/**
+ * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return.
+ *
+ * <p>Both run in one process on the same machine and must find the same figures; the time is a median of runs.
+ */
+public final class Bench {
+    private static final int ACCOUNTS = 2000;
+    private static final int RUNS = 15;
+
+    private Bench() {}
+
+    /** Prints the comparison; ends with 1 where the results differ. */
+    public static void main(String[] args) throws IOException {
+        Snapshot demo = EngagementFolder.read(Path.of("demo/gannet-row-cannery-2025"))
+                .engagement()
+                .orElseThrow();
+        boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", LargeBooks.of(demo, ACCOUNTS));
+        edit(LargeBooks.of(demo, ACCOUNTS));
+        System.exit(equal ? 0 : 1);
+    }
+
+    private static boolean compare(String name, Snapshot books) throws IOException {
+        Calculation calculation = Returns.calculate(books);
+        long ours = median(() -> Returns.calculate(books));
+        try (WorkbookRecalculation workbook = new WorkbookRecalculation(ReturnWorkbook.write(calculation))) {
+            long theirs = median(workbook::recalculate);
+            Map<String, Long> amounts = workbook.amounts();
+            long differing = amounts.entrySet().stream()
+                    .filter(each -> calculation.amount(LineId.of(each.getKey())).dollars() != each.getValue())
+                    .peek(each -> say(
+                            "  differs: %s is %d, the workbook says %d",
+                            each.getKey(),
+                            calculation.amount(LineId.of(each.getKey())).dollars(),
+                            each.getValue()))
+                    .count();
+            say(
+                    "%s, full recalculation: Undersaw %.2f ms, spreadsheet evaluator %.2f ms, %.0f times as fast; "
+                            + "%d figures compared, %d differ",
+                    name, ours / 1e6, theirs / 1e6, (double) theirs / ours, amounts.size(), differing);
+            return differing == 0 && !amounts.isEmpty();
+        }
+    }
+
+    private static void edit(Snapshot books) {
+        Calculation before = Returns.calculate(books);
+        Account old = LargeBooks.anExpense(books);
+        Account changed = new Account(
+                old.number(),
+                old.name(),
+                old.statement(),
+                old.opening(),
+                old.closing().plus(Money.ofDollars(1000)));
+        Change change = new Change.AccountSet(changed);
+        Snapshot next = change.applyTo(books);
+        long full = median(() -> Returns.calculate(next));
+        long one = median(() -> before.after(next, change.touches()));
+        int evaluated = before.after(next, change.touches()).evaluatedLines();
+        say(
+                "one account of %d edited: %d of %d lines evaluated, %.1f times as fast as a full recalculation",
+                books.accounts().size(), evaluated, before.plan().size(), (double) full / one);
+    }
+
+    private static long median(Runnable work) {
+        for (int i = 0; i < RUNS; i++) {
+            work.run();
+        }
+        long[] times = new long[RUNS];
+        for (int i = 0; i < RUNS; i++) {
+            long start = System.nanoTime();
+            work.run();
+            times[i] = System.nanoTime() - start;
+        }
+        Arrays.sort(times);
+        return times[RUNS / 2];
+    }
+
+    private static void say(String format, Object... values) {
+        System.out.println(String.format(Locale.ROOT, format, values));
+    }
+}

@@ -1,0 +1,101 @@
+package undersaw.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import undersaw.calc.Plan;
+import undersaw.form.formula.Reference;
+import undersaw.line.LineId;
+import undersaw.registry.Returns;
+
+class PlanTest {
+    private static final class Scratch extends Form {
+        Scratch() {
+            super("X", "Scratch");
+            part("1", "One", "none");
+        }
+
+        Line add(String within) {
+            return line(within, "Line " + within);
+        }
+    }
+
+    private static Plan plan(Form... forms) {
+        return new Plan(2025, List.of(forms), position -> List.of());
+    }
+
+    @Test
+    void refusesALineDefinedTwiceAndNamesIt() {
+        Scratch form = new Scratch();
+        form.add("1");
+        assertThatThrownBy(() -> form.add("1")).hasMessageContaining("X/1").hasMessageContaining("defined twice");
+    }
+
+    @Test
+    void refusesAReferenceToNothingAndNamesBoth() {
+        Scratch form = new Scratch();
+        form.add("1").is(new Reference(LineId.of("X/9")));
+        assertThatThrownBy(() -> plan(form)).hasMessageContaining("X/1").hasMessageContaining("X/9");
+    }
+
+    @Test
+    void refusesACircleAndNamesItsLines() {
+        Scratch form = new Scratch();
+        Line one = form.add("1");
+        Line two = form.add("2").is(one);
+        one.is(two);
+        assertThatThrownBy(() -> plan(form))
+                .hasMessageContaining("circle")
+                .hasMessageContaining("X/1")
+                .hasMessageContaining("X/2");
+    }
+
+    @Test
+    void refusesTwoFormsWithTheSameLine() {
+        Scratch one = new Scratch();
+        one.add("1");
+        Scratch two = new Scratch();
+        two.add("1");
+        assertThatThrownBy(() -> plan(one, two)).hasMessageContaining("defined by two forms");
+    }
+
+    @Test
+    void leavesOutLinesThatDoNotStandYet() {
+        Scratch form = new Scratch();
+        form.add("1").since(2026);
+        assertThat(plan(form).line(LineId.of("X/1"))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2022, 2023, 2024, 2025, 2026})
+    void everyReturnBuildsForEveryYearOfItsLaw(int year) {
+        Returns.all().forEach(kind -> assertThat(kind.plan(year).size()).isGreaterThan(300));
+    }
+
+    @Test
+    void theWordsOfEveryFormulaNameTheLinesItReads() {
+        Plan plan = Returns.all().get(0).plan(2025);
+        plan.parts().stream()
+                .flatMap(part -> plan.linesOf(part).stream())
+                .filter(line -> line.formula().isPresent())
+                .forEach(line -> line.formula().get().reads().stream()
+                        .filter(undersaw.form.formula.Input.OfLine.class::isInstance)
+                        .map(undersaw.form.formula.Input.OfLine.class::cast)
+                        .forEach(read -> assertThat(line.formula().get().words())
+                                .as("words of %s", line)
+                                .contains(read.line().text())));
+    }
+
+    @Test
+    void everyLineHasAnAuthority() {
+        Plan plan = Returns.all().get(0).plan(2025);
+        plan.parts()
+                .forEach(part -> plan.linesOf(part)
+                        .forEach(line ->
+                                assertThat(line.citation()).as("%s", line).isNotBlank()));
+    }
+}

@@ -1,0 +1,179 @@
+package undersaw.form.formula;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.dollars;
+import static undersaw.form.formula.Formulas.greatest;
+import static undersaw.form.formula.Formulas.law;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import undersaw.law.Law;
+import undersaw.law.LawKey;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+class FormulaTest {
+    private static final Formula A = new Reference(LineId.of("X/a"));
+    private static final Formula B = new Reference(LineId.of("X/b"));
+
+    /** Lines a = 700 and b = 300; a question q answered yes. */
+    private static final Figures FIGURES = new Figures() {
+        private final Map<String, Money> amounts = Map.of("X/a", Money.ofDollars(700), "X/b", Money.ofDollars(300));
+
+        @Override
+        public Money amount(LineId line) {
+            return amounts.getOrDefault(line.text(), Money.ZERO);
+        }
+
+        @Override
+        public Money unreplaced(LineId line) {
+            return Money.ofDollars(650);
+        }
+
+        @Override
+        public String answer(LineId line) {
+            return line.text().equals("X/q") ? "yes" : "";
+        }
+
+        @Override
+        public Money posted(LineId line) {
+            return Money.parse("12.50");
+        }
+
+        @Override
+        public Money rowTotal(LineId line) {
+            return Money.ofDollars(99);
+        }
+
+        @Override
+        public Money paid(PaymentKind kind) {
+            return Money.parse("100.50");
+        }
+
+        @Override
+        public Money carried(CarryoverKind kind, YearSpan years) {
+            return years.contains(2020, 2025) ? Money.ofDollars(40) : Money.ZERO;
+        }
+
+        @Override
+        public Law law() {
+            return Law.of(2025);
+        }
+    };
+
+    private static final Cells CELLS = new Cells() {
+        @Override
+        public String of(LineId line) {
+            return "[" + line + "]";
+        }
+
+        @Override
+        public String unreplaced(LineId line) {
+            return "[was " + line + "]";
+        }
+
+        @Override
+        public String posted(LineId line) {
+            return "[books " + line + "]";
+        }
+
+        @Override
+        public String rowTotal(LineId line) {
+            return "[rows " + line + "]";
+        }
+
+        @Override
+        public String paid(PaymentKind kind) {
+            return "[paid " + kind.word() + "]";
+        }
+
+        @Override
+        public String carried(CarryoverKind kind, YearSpan years) {
+            return "[carried " + kind.word() + "]";
+        }
+
+        @Override
+        public String law(LawKey key) {
+            return "[" + key.key() + "]";
+        }
+    };
+
+    private static void check(Formula formula, long dollars, String words, String cell) {
+        assertThat(formula.value(FIGURES)).isEqualTo(Money.ofDollars(dollars));
+        assertThat(formula.words()).isEqualTo(words);
+        assertThat(formula.cell(CELLS)).isEqualTo(cell);
+    }
+
+    @Test
+    void arithmeticIsWordedAndExportedAsItIsEvaluated() {
+        check(sum(A, B), 1000, "line X/a plus line X/b", "([X/a]+[X/b])");
+        check(A.minus(B), 400, "line X/a less line X/b", "([X/a]-[X/b])");
+        check(A.minus(sum(A, B)), -300, "line X/a less (line X/a plus line X/b)", "([X/a]-([X/a]+[X/b]))");
+        check(least(A, B), 300, "the smaller of line X/a and line X/b", "MIN([X/a],[X/b])");
+        check(greatest(A, B), 700, "the larger of line X/a and line X/b", "MAX([X/a],[X/b])");
+        check(B.minus(A).notBelowZero(), 0, "(line X/b less line X/a), not below zero", "MAX(([X/b]-[X/a]),0)");
+        check(NOTHING, 0, "0", "0");
+    }
+
+    @Test
+    void theLawIsNamedNotCopied() {
+        check(
+                A.times(LawKey.CORPORATE_RATE),
+                147,
+                "the corporate rate times line X/a",
+                "ROUND([X/a]*[corporate-rate]/100,0)");
+        check(law(LawKey.ESTIMATE_THRESHOLD), 500, "the tax below which no estimates are due", "[estimate-threshold]");
+    }
+
+    @Test
+    void conditionsChoose() {
+        Formula chosen = when(A.isAtLeast(B), dollars(1), dollars(2));
+        check(chosen, 1, "1 if line X/a is at least line X/b, otherwise 2", "IF([X/a]>=[X/b],1,2)");
+        check(
+                when(A.isBelow(B).and(A.isNotZero()), dollars(1), dollars(2)),
+                2,
+                "1 if line X/a is below line X/b and line X/a is not 0, otherwise 2",
+                "IF(AND([X/a]<[X/b],[X/a]<>0),1,2)");
+        check(
+                when(new Answered(LineId.of("X/q"), "yes"), A, B),
+                700,
+                "line X/a if line X/q says yes, otherwise line X/b",
+                "IF([X/q]=\"yes\",[X/a],[X/b])");
+        check(when(NOTHING.isZero(), A, B), 700, "line X/a if 0 is 0, otherwise line X/b", "IF(0=0,[X/a],[X/b])");
+    }
+
+    @Test
+    void leavesReadWhatTheyName() {
+        check(new Posted(LineId.of("X/a")), 13, "the accounts of line X/a", "[books X/a]");
+        check(new RowTotal(LineId.of("X/a")), 99, "the rows of line X/a", "[rows X/a]");
+        check(new Unreplaced(LineId.of("X/a")), 650, "line X/a before anyone typed over it", "[was X/a]");
+        check(new Paid(PaymentKind.ESTIMATED), 101, "payments listed as estimated payment", "[paid estimated]");
+        check(
+                new Carried(CarryoverKind.NOL, YearSpan.last(5)),
+                40,
+                "net operating loss carried from the last 5 years",
+                "[carried nol]");
+        assertThat(new Posted(LineId.of("X/a")).reads()).containsExactly(new Input.OfAccounts(LineId.of("X/a")));
+        assertThat(when(A.isAtLeast(B), new Paid(PaymentKind.WITHHELD), NOTHING).reads())
+                .containsExactlyInAnyOrder(
+                        new Input.OfLine(LineId.of("X/a")),
+                        new Input.OfLine(LineId.of("X/b")),
+                        new Input.OfPayments(PaymentKind.WITHHELD));
+    }
+
+    @Test
+    void carryYearsAreCountedFromTheReturn() {
+        assertThat(YearSpan.last(5).contains(2020, 2025)).isTrue();
+        assertThat(YearSpan.last(5).contains(2019, 2025)).isFalse();
+        assertThat(YearSpan.last(5).contains(2025, 2025)).isFalse();
+        assertThat(YearSpan.lastBefore(20, 2018).contains(2017, 2025)).isTrue();
+        assertThat(YearSpan.lastBefore(20, 2018).contains(2018, 2025)).isFalse();
+        assertThat(YearSpan.since(2018).contains(2018, 2025)).isTrue();
+    }
+}

@@ -1,0 +1,97 @@
+package undersaw.returns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import undersaw.ledger.Account;
+import undersaw.ledger.StatementKind;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+
+class SuggestionsTest {
+    private static final Suggestions SUGGESTIONS = Returns.all().get(0).suggestions();
+
+    private static Account account(String number, String name, boolean income, long closing) {
+        return new Account(
+                number,
+                name,
+                income ? StatementKind.INCOME_STATEMENT : StatementKind.BALANCE_SHEET,
+                Money.ZERO,
+                Money.ofDollars(closing));
+    }
+
+    /** Names as small firms write them (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({
+        "Checking Account - First Harbor,false,1120/L/1,''",
+        "ACCUM. DEPRECIATION: accumulated depreciation,false,1120/L/10b,''",
+        "Allowance for Doubtful Accounts,false,1120/L/2b,''",
+        "Meals (client),true,1120/26,meals-half",
+        "Municipal bond interest,true,1120/5,interest-exempt",
+        "Interest income,true,1120/5,full",
+        "Fines & Penalties,true,1120/26,fines-none",
+        "Federal income tax expense,true,1120/M-1/2,federal-tax",
+        "Officers' salaries,true,1120/12,full",
+        "Sales returns and allowances,true,1120/1b,full",
+        "Property taxes,true,1120/17,full"
+    })
+    void theLongestPhraseOfANameDecides(String name, boolean income, String line, String treatment) {
+        Suggestion suggestion =
+                SUGGESTIONS.suggest(account("X", name, income, 1)).orElseThrow();
+        assertThat(suggestion.line().text()).isEqualTo(line);
+        assertThat(suggestion.treatment()).isEqualTo(treatment);
+        assertThat(suggestion.sure()).isTrue();
+        assertThat(suggestion.reason()).startsWith("named like \"");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1015,false,5,1120/L/1",
+        "1560,false,-5,1120/L/10b",
+        "4044,true,-5,1120/1a",
+        "4044,true,5,1120/1b",
+        "8050,true,-5,1120/10",
+        "6999,true,5,1120/26"
+    })
+    void aNumberHelpsOnlyWhereTheNameSaysNothing(String number, boolean income, long closing, String line) {
+        Suggestion suggestion =
+                SUGGESTIONS.suggest(account(number, "Zzyzx", income, closing)).orElseThrow();
+        assertThat(suggestion.line().text()).isEqualTo(line);
+        assertThat(suggestion.sure()).isFalse();
+        assertThat(suggestion.reason()).contains(number);
+    }
+
+    @Test
+    void nothingSpeaksForAnUnknownNameWithoutANumber() {
+        assertThat(SUGGESTIONS.suggest(account("A-7", "Zzyzx", true, 5))).isEmpty();
+    }
+
+    /** The published list, where it is at hand. */
+    @Test
+    void everyListedNameSuggestsItsOwnLine() throws Exception {
+        Path list = Path.of("../../shared/rulebook/account-lines-1120.csv");
+        List<String> rows =
+                Files.exists(list) ? Files.readAllLines(list) : List.of("name", "Petty cash,asset,1120/L/1,");
+        List<String> wrong = new ArrayList<>();
+        for (String row : rows.subList(1, rows.size())) {
+            String[] field = row.split(",", -1);
+            boolean income = List.of("income", "cost", "expense").contains(field[1]);
+            boolean supported = Returns.all().get(0).treatment(field[3]).isPresent();
+            boolean right = SUGGESTIONS
+                    .suggest(account("X", field[0], income, 1))
+                    .filter(each -> each.line().text().equals(field[2])
+                            && each.treatment().equals(field[3]))
+                    .isPresent();
+            if (supported && !right) {
+                wrong.add(row);
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+}
