@@ -60,9 +60,10 @@ final class ScheduleM2 extends Form {
                         .minus(sum(opening, netIncome, increases.fromAccounts(), rise)
                                 .minus(sum(cash, stock, property, decreases.fromAccounts(), fall))));
         Line rounding = line("W-M2/5", "Rounding placed on Schedule M-2").is(small(residue));
-        increases.fromBooksAnd(() -> sum(increases.fromAccounts(), rise, rounding.notBelowZero()));
-        decreases.fromBooksAnd(() ->
-                sum(decreases.fromAccounts(), fall, NOTHING.minus(rounding).notBelowZero()));
+        Line added = line("W-M2/6", "Rounding").is(rounding.notBelowZero());
+        Line taken = line("W-M2/7", "Rounding").is(NOTHING.minus(rounding).notBelowZero());
+        increases.fromBooksAnd(() -> sum(increases.fromAccounts(), rise, added));
+        decreases.fromBooksAnd(() -> sum(decreases.fromAccounts(), fall, taken));
     }
 
     private Line distribution(String within, String caption) {

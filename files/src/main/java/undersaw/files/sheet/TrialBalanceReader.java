@@ -71,6 +71,8 @@ public final class TrialBalanceReader {
         CsvReader.builder()
                 .fieldSeparator(separator(text))
                 .allowUnclosedQuote(false)
+                .allowExtraFields(true)
+                .allowMissingFields(true)
                 .skipEmptyLines(true)
                 .ofCsvRecord(text)
                 .forEach(records::add);
@@ -105,7 +107,8 @@ public final class TrialBalanceReader {
         String head = text.substring(0, Math.min(text.length(), 4000));
         char best = ',';
         long most = 0;
-        for (char candidate : SEPARATORS.toCharArray()) {
+        for (int i = 0; i < SEPARATORS.length(); i++) {
+            char candidate = SEPARATORS.charAt(i);
             long count = head.chars().filter(each -> each == candidate).count();
             // grouped amounts hold commas too, so another separator wins a tie
             if (count > most || count == most && count > 0 && best == ',') {

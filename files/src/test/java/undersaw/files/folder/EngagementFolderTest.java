@@ -1,0 +1,179 @@
+package undersaw.files.folder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import undersaw.engagement.SetAside;
+import undersaw.engagement.Snapshot;
+import undersaw.files.DemoEngagement;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Entry;
+import undersaw.ledger.EntryKind;
+import undersaw.ledger.EntryPosting;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+
+class EngagementFolderTest {
+    @TempDir
+    Path folder;
+
+    @BeforeEach
+    void copy() throws IOException {
+        for (FolderFile file : EngagementFolder.write(DemoEngagement.snapshot())) {
+            Files.write(folder.resolve(file.name()), file.bytes());
+        }
+    }
+
+    private String faults() {
+        return String.join(
+                "\n",
+                EngagementFolder.read(folder).faults().stream()
+                        .map(Object::toString)
+                        .toList());
+    }
+
+    private void replace(String file, String from, String to) throws IOException {
+        String text = Files.readString(folder.resolve(file));
+        assertThat(text).contains(from);
+        Files.writeString(folder.resolve(file), text.replace(from, to));
+    }
+
+    @Test
+    void whatIsWrittenReadsBackTheSame() {
+        Snapshot snapshot = DemoEngagement.snapshot();
+        Entry entry = new Entry(
+                "1",
+                EntryKind.ADJUSTING,
+                LocalDate.of(2025, 12, 31),
+                "accrual",
+                List.of(new EntryPosting("6310", Money.ofDollars(50)), new EntryPosting("2210", Money.ofDollars(-50))));
+        Snapshot full = snapshot.withLists(snapshot.lists()
+                        .withEntries(List.of(entry))
+                        .withCarryovers(List.of(new Carryover(CarryoverKind.NOL, 2021, Money.ofDollars(5)))))
+                .withSetAsides(snapshot.setAsides()
+                        .plus("C-0608.1120/18", new SetAside("a, \"quoted\" reason", "R. Tern", "m")));
+
+        ReadFolder back = EngagementFolder.readZip(EngagementFolder.writeZip(full));
+
+        assertThat(back.faults()).isEmpty();
+        assertThat(back.engagement()).contains(full);
+    }
+
+    @Test
+    void entriesChangeTheBooksAndTaxEntriesOnlyTheReturn() throws IOException {
+        long rent = Returns.calculate(DemoEngagement.snapshot())
+                .amount(LineId.of("1120/16"))
+                .dollars();
+        Files.writeString(folder.resolve("entries.csv"), """
+                entry,kind,date,account,debit,credit,memo
+                1,adjusting,2025-12-31,6310,600.00,,accrual
+                1,adjusting,2025-12-31,2210,,600.00,accrual
+                2,tax,2025-12-31,6310,,100.00,paid late
+                2,tax,2025-12-31,2210,100.00,,paid late
+                """);
+        var calculation =
+                Returns.calculate(EngagementFolder.read(folder).engagement().orElseThrow());
+        assertThat(calculation.amount(LineId.of("1120/16")).dollars()).isEqualTo(rent + 500);
+        assertThat(calculation.amount(LineId.of("1120/M-1/5d")).dollars()).isEqualTo(3_850 + 100);
+        assertThat(calculation.amount(LineId.of("1120/M-1/10"))).isEqualTo(calculation.amount(LineId.of("1120/28")));
+        assertThat(calculation.amount(LineId.of("1120/L/15/d")))
+                .isEqualTo(calculation.amount(LineId.of("1120/L/28/d")));
+    }
+
+    @Test
+    void withoutAMappingTheSuggestionsAreUsedAndAsked() throws IOException {
+        Files.delete(folder.resolve("mapping.csv"));
+        Snapshot snapshot = EngagementFolder.read(folder).engagement().orElseThrow();
+        assertThat(snapshot.mappings().values()).isNotEmpty().allMatch(mapping -> !mapping.confirmed());
+        assertThat(Returns.review(Returns.calculate(snapshot), LocalDate.of(2026, 3, 1))
+                        .diagnostics())
+                .anyMatch(diagnostic -> diagnostic.code().equals("C-0401"));
+    }
+
+    @Test
+    void everyFaultIsNamedWithItsPlace() throws IOException {
+        replace("trial-balance.csv", "1167807", "1167807.0.0");
+        replace("mapping.csv", "1120/L/12", "1120/L/99");
+        replace("facts.csv", "1120/K/10,,3", "1120/K/10,,three");
+        replace("payments.csv", "2025-06-16", "16.6.2025");
+        Files.writeString(folder.resolve("surprise.csv"), "x");
+        assertThat(faults())
+                .contains("trial-balance.csv row 2, column closing: found \"1167807.0.0\", expected a plain decimal")
+                .contains("mapping.csv row")
+                .contains("found \"1120/L/99\", expected a line that accounts can feed")
+                .contains("facts.csv row")
+                .contains("found \"three\", expected a whole number")
+                .contains("payments.csv row 3, column date: found \"16.6.2025\"")
+                .contains("surprise.csv: is not read by this version");
+    }
+
+    @Test
+    void anUnknownTreatmentListsThoseNearIt() throws IOException {
+        replace("mapping.csv", "fines-none", "fines-half");
+        assertThat(faults()).contains("found \"fines-half\", expected one of [fines-none]");
+    }
+
+    @Test
+    void anUnknownColumnIsReportedNeverDropped() throws IOException {
+        replace("payments.csv", "date,kind,amount", "date,kind,amount,note");
+        assertThat(faults()).contains("payments.csv row 1, column note");
+    }
+
+    @Test
+    void aBrokenHeadingSaysWhatWasExpected() throws IOException {
+        replace("engagement.json", "\"1120\"", "\"9999\"");
+        assertThat(faults()).contains("return.form").contains("expected one of [1120]");
+        Files.writeString(folder.resolve("engagement.json"), "{");
+        assertThat(faults()).contains("cannot be read as JSON");
+        Files.delete(folder.resolve("engagement.json"));
+        assertThat(faults()).contains("engagement.json: is missing");
+    }
+
+    @Test
+    void aTaxpayerNumberOfTheWrongShapeIsRefused() throws IOException {
+        replace("engagement.json", "00-4417263", "00-441726");
+        assertThat(faults()).contains("client.tin").contains("expected nine digits");
+    }
+
+    private static int prepare(ByteArrayOutputStream said, String... arguments) {
+        return Prepare.run(arguments, new PrintStream(said, true, StandardCharsets.UTF_8), LocalDate.of(2026, 3, 9));
+    }
+
+    @Test
+    void prepareWritesLinesDiagnosticsTieOutsAndDocuments(@TempDir Path out) throws IOException {
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        assertThat(prepare(said, folder.toString(), "--out", out.toString())).isZero();
+        assertThat(out)
+                .isDirectoryContaining("glob:**lines.csv")
+                .isDirectoryContaining("glob:**diagnostics.csv")
+                .isDirectoryContaining("glob:**tie-outs.csv")
+                .isDirectoryContaining("glob:**return.pdf")
+                .isDirectoryContaining("glob:**filing.xml")
+                .isDirectoryContaining("glob:**return.xlsx");
+        assertThat(Files.readAllLines(out.resolve("lines.csv")))
+                .contains("1120/J/14,,Estimated tax payments,132000,computed");
+    }
+
+    @Test
+    void prepareEndsWithTwoAndOneLineAFault(@TempDir Path out) throws IOException {
+        replace("engagement.json", "00-4417263", "x");
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        assertThat(prepare(said, folder.toString(), "--out", out.toString())).isEqualTo(2);
+        assertThat(said.toString(StandardCharsets.UTF_8).lines()).hasSize(1);
+        assertThat(prepare(said, "only-one")).isEqualTo(2);
+        assertThat(prepare(said, folder.resolve("none").toString(), "--out", out.toString()))
+                .isEqualTo(2);
+    }
+}

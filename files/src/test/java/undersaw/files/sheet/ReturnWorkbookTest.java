@@ -1,0 +1,80 @@
+package undersaw.files.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Map;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.ss.usermodel.Sheet;
+import org.apache.poi.ss.usermodel.Workbook;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
+import undersaw.calc.Calculation;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Snapshot;
+import undersaw.files.DemoEngagement;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.CarryoverKind;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+
+/** The workbook recomputed by a general-purpose spreadsheet evaluator, Apache POI's. */
+class ReturnWorkbookTest {
+    private static int compared(Calculation calculation) throws IOException {
+        int compared = 0;
+        try (Workbook workbook = new XSSFWorkbook(new ByteArrayInputStream(ReturnWorkbook.write(calculation)))) {
+            workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
+            for (Sheet sheet : workbook) {
+                if (!sheet.getRow(0).getCell(2).getStringCellValue().equals("This year")) {
+                    continue;
+                }
+                for (Row row : sheet) {
+                    Cell cell = row.getCell(2);
+                    if (row.getRowNum() == 0 || cell == null) {
+                        continue;
+                    }
+                    LineId line = LineId.of(row.getCell(0).getStringCellValue());
+                    boolean formula = cell.getCellType() == CellType.FORMULA;
+                    CellType type = formula ? cell.getCachedFormulaResultType() : cell.getCellType();
+                    if (type == CellType.NUMERIC) {
+                        assertThat(Money.ofDollars(Math.round(cell.getNumericCellValue())))
+                                .as("%s", line)
+                                .isEqualTo(calculation.amount(line));
+                    } else {
+                        assertThat(cell.getStringCellValue()).as("%s", line).isEqualTo(calculation.answer(line));
+                    }
+                    compared += formula ? 1 : 0;
+                }
+            }
+        }
+        return compared;
+    }
+
+    @Test
+    void theWorkbookOfTheDemoRecomputesToTheSameFigures() throws IOException {
+        assertThat(compared(DemoEngagement.calculation())).isGreaterThan(300);
+    }
+
+    @Test
+    void soItDoesWithOverridesLossesAndRoundings() throws IOException {
+        Snapshot snapshot = DemoEngagement.snapshot();
+        snapshot = new Change.FactsSet(Map.of(
+                        LineKey.parse("1120/26"), new Fact("150000.40", "counted again", ""),
+                        LineKey.parse("1120/D/8b/h"), Fact.of("-4000"),
+                        LineKey.parse("1120/K/13"), new Fact("no", "given anyway", "")))
+                .applyTo(snapshot);
+        snapshot = snapshot.withLists(snapshot.lists()
+                .withCarryovers(java.util.List.of(
+                        new Carryover(CarryoverKind.NOL, 2016, Money.ofDollars(120_000)),
+                        new Carryover(CarryoverKind.NOL, 2022, Money.ofDollars(800_000)),
+                        new Carryover(CarryoverKind.CHARITABLE, 2023, Money.ofDollars(900)),
+                        new Carryover(CarryoverKind.CAPITAL_LOSS, 2021, Money.ofDollars(700)))));
+        assertThat(compared(Returns.calculate(snapshot))).isGreaterThan(300);
+    }
+}
