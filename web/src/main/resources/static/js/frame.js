@@ -1,6 +1,9 @@
 // What every page does: parts put in place, keys, the jump box. All of it is comfort; every form works without it.
 'use strict';
 const undersaw = {
+  /** Changes are sent one after another, in the order in which they were made. */
+  turn: Promise.resolve(true),
+
   token: () => document.querySelector('meta[name="_csrf"]').content,
 
   /** Asks for a part of a page. */
@@ -49,7 +52,13 @@ const undersaw = {
   },
 
   /** Posts a form and puts what changed in place; what was typed stays where it was refused. */
-  async post(form, submitter) {
+  post(form, submitter) {
+    const turn = undersaw.turn.then(() => undersaw.postNow(form, submitter));
+    undersaw.turn = turn;
+    return turn;
+  },
+
+  async postNow(form, submitter) {
     const data = new URLSearchParams(new FormData(form));
     if (submitter && submitter.name) data.set(submitter.name, submitter.value);
     const address = submitter && submitter.hasAttribute('formaction') ? submitter.getAttribute('formaction') : form.getAttribute('action');

@@ -4,19 +4,20 @@
   function edit(figure) {
     const direct = figure.dataset.direct === 'true';
     if (!direct) { undersaw.lineage(figure.dataset.lineage).then(() => { const box = document.querySelector('#drawer .type input[name="value"]'); if (box) box.focus(); }); return; }
+    const was = figure.dataset.plain || ''; // an empty attribute is left out of the markup
     const box = document.createElement('input');
     box.className = 'in-place' + (figure.dataset.kind === 'amount' ? '' : ' words');
-    box.value = figure.dataset.plain;
+    box.value = was;
     box.setAttribute('aria-label', figure.querySelector('.visually-hidden').textContent.trim());
     let done = false;
     const back = (focus) => { done = true; box.replaceWith(figure); if (focus) figure.focus(); };
     const keep = async (focus) => {
       if (done) return;
-      if (box.value.trim() === figure.dataset.plain) { back(focus); return; }
+      if (box.value.trim() === was) { back(focus); return; }
       done = true;
       const form = document.createElement('form');
       form.setAttribute('action', new URL(figure.href).pathname + '/line');
-      for (const [name, value] of [['key', figure.dataset.lineage], ['was', figure.dataset.plain], ['value', box.value]]) {
+      for (const [name, value] of [['key', figure.dataset.lineage], ['was', was], ['value', box.value]]) {
         const field = document.createElement('input');
         field.name = name; field.value = value; form.append(field);
       }

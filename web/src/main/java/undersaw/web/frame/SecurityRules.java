@@ -31,7 +31,7 @@ class SecurityRules {
                                         "/js/**",
                                         "/fonts/**",
                                         "/webjars/**",
-                                        "/icon.svg",
+                                        "/icon*.svg",
                                         "/favicon.ico",
                                         "/sign-in")
                                 .permitAll()

@@ -1,0 +1,188 @@
+package undersaw.authority;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AuthorityTest {
+    private static final String FILING = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="1120" year="2025">
+            <filer><name>Harrow Slip Ropeworks, Inc.</name><number>003141592</number><line1>2 Slip Lane</line1>
+            <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
+            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Treasurer"/>
+            <preparer name="R. Tern" firm="Pell"/>
+            <lines><amount id="1120/1a">1000</amount><amount id="1120/1c">1000</amount><amount id="1120/3">1000</amount>
+            <amount id="1120/11">1000</amount><amount id="1120/13">400</amount><amount id="1120/27">400</amount>
+            <amount id="1120/28">600</amount><amount id="1120/29c">0</amount><amount id="1120/30">600</amount>
+            <amount id="1120/J/12">126</amount><amount id="1120/31">126</amount><amount id="1120/33">0</amount>
+            <amount id="1120/35">126</amount><amount id="1120/36">0</amount></lines></filing>
+            """;
+
+    @TempDir
+    Path folder;
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private AuthorityServer authority;
+
+    @BeforeEach
+    void open() {
+        authority = AuthorityServer.start(0, folder.resolve("authority.db").toString());
+        authority.enrolDemo();
+    }
+
+    @AfterEach
+    void close() {
+        authority.close();
+    }
+
+    private HttpResponse<String> put(String id, String filing) throws IOException, InterruptedException {
+        return http.send(
+                HttpRequest.newBuilder(URI.create(authority.address() + "/submissions/" + id))
+                        .timeout(Duration.ofSeconds(5))
+                        .PUT(BodyPublishers.ofString(filing.replace("ID", id)))
+                        .build(),
+                BodyHandlers.ofString());
+    }
+
+    private String get(String path) throws IOException, InterruptedException {
+        return http.send(
+                        HttpRequest.newBuilder(URI.create(authority.address() + path))
+                                .build(),
+                        BodyHandlers.ofString())
+                .body();
+    }
+
+    private String answer(String id) throws IOException, InterruptedException {
+        for (int i = 0; i < 100; i++) {
+            String text = get("/submissions/" + id);
+            if (!text.contains("received")) {
+                return text;
+            }
+            Thread.onSpinWait();
+            http.send(
+                    HttpRequest.newBuilder(URI.create(authority.address() + "/"))
+                            .build(),
+                    BodyHandlers.discarding());
+        }
+        return awaited(id);
+    }
+
+    private String awaited(String id) throws IOException, InterruptedException {
+        long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
+        String text = get("/submissions/" + id);
+        while (text.contains("received") && System.nanoTime() < end) {
+            text = get("/submissions/" + id);
+        }
+        return text;
+    }
+
+    private static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    @Test
+    void answersLaterWithAConfirmationNumber() throws Exception {
+        String id = id();
+        assertThat(put(id, FILING).statusCode()).isEqualTo(202);
+        assertThat(get("/submissions/" + id)).contains("state=\"received\"");
+        assertThat(answer(id))
+                .contains("state=\"accepted\"")
+                .containsPattern("confirmation=\"SIM-\\d{8}-[0-9A-F]{8}\"");
+    }
+
+    @Test
+    void theSameSubmissionSentAgainIsTheSameSubmission() throws Exception {
+        String id = id();
+        put(id, FILING);
+        String first = answer(id);
+        assertThat(put(id, FILING).body()).contains("accepted");
+        assertThat(authority.accepted()).isEqualTo(1);
+        assertThat(answer(id))
+                .contains(first.substring(first.indexOf("confirmation="), first.indexOf("confirmation=") + 30));
+        assertThat(put(id, FILING.replace(">400<", ">401<")).statusCode()).isEqualTo(409);
+    }
+
+    @Test
+    void aSecondReturnForThePeriodIsADuplicate() throws Exception {
+        String first = id();
+        put(first, FILING);
+        answer(first);
+        String second = id();
+        put(second, FILING);
+        assertThat(answer(second)).contains("rejected").contains("R-0301");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "003141592;003141529;R-0101;1120/hdr/B",
+                "Harrow Slip Ropeworks, Inc.;Harrow Slip Bakery, Inc.;R-0102;1120/hdr/B",
+                "\"1120/28\">600<;\"1120/28\">650<;R-0401;1120/28",
+                "\"1120/31\">126<;\"1120/31\">12<;R-0401;1120/31",
+                "\"1120/35\">126<;\"1120/35\">0<;R-0401;1120/35"
+            })
+    void rejectsWithCodeAndLine(String from, String to, String code, String line) throws Exception {
+        String id = id();
+        put(id, FILING.replace(from, to));
+        assertThat(answer(id)).contains("state=\"rejected\"").contains("code=\"" + code + "\" line=\"" + line + "\"");
+    }
+
+    @Test
+    void aYearThatIsNotOpenIsRejected() throws Exception {
+        String id = id();
+        put(id, FILING.replace("year=\"2025\"", "year=\"2022\"").replace("2025-", "2022-"));
+        assertThat(answer(id)).contains("R-0201");
+    }
+
+    @Test
+    void whatBreaksThePublishedFormatIsRefusedAtOnce() throws Exception {
+        assertThat(put(id(), FILING.replace("<city>Marrow Bay</city>", "")).statusCode())
+                .isEqualTo(400);
+        assertThat(put(id(), "not xml").body()).contains("R-0001");
+        assertThat(put(id(), FILING.replace("submission=\"ID\"", "submission=\"" + id() + "\""))
+                        .statusCode())
+                .isEqualTo(400);
+        assertThat(get("/schema/filing-1.xsd")).contains("urn:undersaw:filing:1");
+    }
+
+    @Test
+    void canBeToldToRejectToBeDownAndToLoseItsAnswers() throws Exception {
+        authority.behave("rejecting");
+        String first = id();
+        put(first, FILING);
+        assertThat(answer(first)).contains("R-0901");
+        authority.behave("down");
+        assertThat(put(id(), FILING).statusCode()).isEqualTo(503);
+        authority.behave("losing");
+        String lost = id();
+        assertThatThrownBy(() -> put(lost, FILING)).isInstanceOf(IOException.class);
+        authority.behave("prompt");
+        assertThat(answer(lost)).contains("accepted");
+    }
+
+    @Test
+    void saysOnItsFaceThatItIsSimulated() throws Exception {
+        assertThat(get("/"))
+                .contains("Simulated tax authority")
+                .contains("Nothing here is real")
+                .contains("Harrow Slip");
+    }
+}

@@ -1,0 +1,244 @@
+package undersaw.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.dao.DuplicateKeyException;
+import undersaw.SampleReturns;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.engagement.Heading;
+import undersaw.engagement.Heading.Flag;
+import undersaw.engagement.SetAside;
+import undersaw.engagement.Snapshot;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Account;
+import undersaw.ledger.Carryover;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Entry;
+import undersaw.ledger.EntryKind;
+import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Payment;
+import undersaw.ledger.PaymentKind;
+import undersaw.ledger.StatementKind;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+import undersaw.store.Engagements.Kept;
+import undersaw.store.StagedImports.Staged;
+
+class EngagementsTest {
+    private static final Instant NOW = Instant.parse("2026-03-09T10:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    private Database database;
+    private AuditTrail trail;
+    private Engagements engagements;
+
+    @BeforeEach
+    void open() {
+        database = Database.open(folder.resolve("undersaw.db"));
+        trail = new AuditTrail(database);
+        engagements = new Engagements(database, trail);
+    }
+
+    @AfterEach
+    void close() {
+        database.close();
+    }
+
+    private Kept begun() {
+        return engagements
+                .open(engagements.begin(SampleReturns.heading(2025), "R. Tern", NOW))
+                .orElseThrow();
+    }
+
+    private static List<Change> everyKindOfChange() {
+        Snapshot sample = SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", "500.25")
+                .balance("3000", "1120/L/22b", "-10", "-10")
+                .snapshot();
+        Heading heading = SampleReturns.heading(2025);
+        Heading changed = new Heading(
+                "1120",
+                heading.client(),
+                new Period(LocalDate.of(2025, 2, 1), LocalDate.of(2025, 12, 31)),
+                null,
+                Set.of(Flag.FINAL, Flag.NAME_CHANGE));
+        return List.of(
+                new Change.HeadingSet(changed),
+                new Change.BooksReplaced(List.copyOf(sample.accounts().values())),
+                new Change.AccountSet(
+                        new Account("4000", "Sales", StatementKind.INCOME_STATEMENT, Money.ZERO, Money.ofCents(-7))),
+                new Change.MappingsSet(new TreeMap<>(sample.mappings())),
+                new Change.FactsSet(Map.of(LineKey.parse("1125-E/1/f@a"), new Fact("5", "why", "R. Tern"))),
+                new Change.PaymentsSet(
+                        List.of(new Payment(LocalDate.of(2025, 4, 15), PaymentKind.WITHHELD, Money.ofCents(5)))),
+                new Change.CarryoversSet(List.of(new Carryover(CarryoverKind.NOL, 2020, Money.ofCents(9)))),
+                new Change.EntriesSet(List.of(new Entry(
+                        "1",
+                        EntryKind.TAX,
+                        LocalDate.of(2025, 12, 31),
+                        "m",
+                        List.of(
+                                new EntryPosting("4000", Money.ofCents(3)),
+                                new EntryPosting("3000", Money.ofCents(-3)))))),
+                new Change.QuerySetAside("C-1.x", new SetAside("r", "R. Tern", "says")));
+    }
+
+    @Test
+    void whatIsInMemoryAndWhatIsReadBackAreTheSameAfterEveryChange() {
+        Kept kept = begun();
+        for (Change change : everyKindOfChange()) {
+            Snapshot expected = change.applyTo(kept.snapshot());
+            long revision = engagements.record(kept, change, "R. Tern", NOW).orElseThrow();
+            kept = engagements.open(kept.id()).orElseThrow();
+            assertThat(kept.snapshot()).as(change.getClass().getSimpleName()).isEqualTo(expected);
+            assertThat(kept.revision()).isEqualTo(revision);
+        }
+    }
+
+    @Test
+    void everyChangeCanBeTakenBack() {
+        Kept kept = begun();
+        for (Change change : everyKindOfChange()) {
+            if (change instanceof Change.AccountSet) {
+                engagements.record(kept, everyKindOfChange().get(1), "R. Tern", NOW);
+                kept = engagements.open(kept.id()).orElseThrow();
+            }
+            Snapshot before = kept.snapshot();
+            Change back = change.inverse(before);
+            engagements.record(kept, change, "R. Tern", NOW);
+            kept = engagements.open(kept.id()).orElseThrow();
+            engagements.record(kept, back, "R. Tern", NOW);
+            kept = engagements.open(kept.id()).orElseThrow();
+            assertThat(kept.snapshot()).as(change.getClass().getSimpleName()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void theSecondOfTwoChangesOfOneRevisionIsRefused() {
+        Kept kept = begun();
+        Change change = new Change.FactsSet(Map.of(LineKey.parse("1120/37"), Fact.of("5")));
+        assertThat(engagements.record(kept, change, "R. Tern", NOW)).isPresent();
+        assertThat(engagements.record(kept, change, "M. Quill", NOW)).isEmpty();
+        assertThat(trail.of(kept.id())).hasSize(2);
+    }
+
+    @Test
+    void aSecondEngagementForTheSamePeriodIsRefused() {
+        begun();
+        assertThat(engagements.overlapping("001234567", "1120", LocalDate.of(2025, 6, 1), LocalDate.of(2026, 5, 31)))
+                .isPresent();
+        assertThat(engagements.overlapping("001234567", "1120", LocalDate.of(2026, 1, 1), LocalDate.of(2026, 12, 31)))
+                .isEmpty();
+        assertThatThrownBy(this::begun).isInstanceOf(DuplicateKeyException.class);
+    }
+
+    @Test
+    void lastYearIsTheOneThatEndedTheDayBefore() {
+        long before = engagements.begin(SampleReturns.heading(2024), "R. Tern", NOW);
+        long now = engagements.begin(SampleReturns.heading(2025), "R. Tern", NOW);
+        assertThat(engagements.before(now)).contains(before);
+        assertThat(engagements.before(before)).isEmpty();
+        assertThat(engagements.ofSameClient(now)).containsExactly(before);
+    }
+
+    @Test
+    void anAlteredOrRemovedLineOfTheTrailShows() throws Exception {
+        Kept kept = begun();
+        engagements.record(kept, new Change.FactsSet(Map.of(LineKey.parse("1120/37"), Fact.of("5"))), "R. Tern", NOW);
+        assertThat(trail.firstBroken()).isEmpty();
+        assertThat(trail.of(kept.id()).get(0).after()).contains("1120/37 5");
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("undersaw.db"));
+                Statement statement = raw.createStatement()) {
+            assertThatThrownBy(() -> statement.execute("update audit set person = 'nobody'"))
+                    .hasMessageContaining("never changed");
+            assertThatThrownBy(() -> statement.execute("delete from audit")).hasMessageContaining("never shortened");
+            statement.execute("drop trigger audit_is_never_changed");
+            statement.execute("update audit set after = '1120/37 6' where id = 2");
+        }
+        assertThat(trail.firstBroken()).map(AuditTrail.Line::id).isEqualTo(Optional.of(2L));
+    }
+
+    @Test
+    void aStagedImportWaitsAndIsForgotten() {
+        Kept kept = begun();
+        StagedImports imports = new StagedImports(database);
+        Staged staged = new Staged(
+                "b.csv",
+                List.of("one", "two"),
+                "R. Tern",
+                List.of(new Account("1", "A", StatementKind.BALANCE_SHEET, Money.ofCents(4), Money.ofCents(5))));
+        imports.put(kept.id(), staged);
+        imports.put(kept.id(), staged);
+        assertThat(imports.find(kept.id())).contains(staged);
+        imports.discard(kept.id());
+        assertThat(imports.find(kept.id())).isEmpty();
+    }
+
+    @Test
+    void aBackupHoldsTheSame() {
+        Kept kept = begun();
+        database.backUp(folder.resolve("copy.db"));
+        try (Database copy = Database.open(folder.resolve("copy.db"))) {
+            Engagements restored = new Engagements(copy, new AuditTrail(copy));
+            assertThat(restored.open(kept.id())).contains(kept);
+        }
+    }
+
+    /** Writes one figure and dies without a word. */
+    static final class Dying {
+        public static void main(String[] arguments) {
+            Database database = Database.open(Path.of(arguments[0]));
+            Engagements engagements = new Engagements(database, new AuditTrail(database));
+            long id = engagements.begin(SampleReturns.heading(2023), "R. Tern", NOW);
+            Kept kept = engagements.open(id).orElseThrow();
+            engagements.record(
+                    kept, new Change.FactsSet(Map.of(LineKey.parse("1120/37"), Fact.of("4711"))), "R. Tern", NOW);
+            Runtime.getRuntime().halt(137);
+        }
+    }
+
+    @Test
+    void whatWasConfirmedSurvivesAKilledProcess() throws IOException, InterruptedException {
+        Path file = folder.resolve("killed.db");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Dying.class.getName(),
+                        file.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("killed.log").toFile())
+                .start();
+        assertThat(process.waitFor())
+                .as(Files.readString(folder.resolve("killed.log")))
+                .isEqualTo(137);
+        try (Database reopened = Database.open(file)) {
+            AuditTrail kept = new AuditTrail(reopened);
+            Snapshot snapshot =
+                    new Engagements(reopened, kept).open(1).orElseThrow().snapshot();
+            assertThat(snapshot.fact(LineKey.parse("1120/37"))).map(Fact::value).contains("4711");
+            assertThat(kept.firstBroken()).isEmpty();
+        }
+    }
+}
