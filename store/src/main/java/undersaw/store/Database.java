@@ -99,7 +99,7 @@ public final class Database implements AutoCloseable {
 
     /** Copies the whole database to another file while it is open. */
     public void backUp(Path target) {
-        read.sql("vacuum into ?").param(target.toString()).update();
+        write.sql("vacuum into ?").param(target.toString()).update();
     }
 
     @Override

@@ -99,7 +99,7 @@ document.addEventListener('submit', async (event) => {
     await undersaw.post(form, event.submitter);
   } else if (form.method === 'post' && form.dataset.sent) {
     event.preventDefault(); // a double click sends once
-  } else if (form.method === 'post') { form.dataset.sent = 'yes'; }
+  } else if (form.method === 'post' && !form.dataset.again) { form.dataset.sent = 'yes'; }
 });
 window.addEventListener('pageshow', () => document.querySelectorAll('[data-sent]').forEach((form) => delete form.dataset.sent));
 

@@ -13,6 +13,8 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -32,6 +34,9 @@ import undersaw.files.folder.ReadFolder;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.registry.Returns;
+import undersaw.store.AuditTrail;
+import undersaw.store.Database;
+import undersaw.store.Engagements;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 
@@ -147,6 +152,24 @@ class DeskTest {
         HttpResponse<String> firm = get(session("orrin"), "/firm");
         assertThat(firm.statusCode()).isEqualTo(200);
         assertThat(firm.body()).contains("The chain of digests holds").doesNotContain("harbor-demo");
+    }
+
+    @Test
+    void anAdministratorTakesABackupThatOpens() throws Exception {
+        HttpClient orrin = session("orrin");
+        HttpResponse<byte[]> backup = orrin.send(
+                HttpRequest.newBuilder(URI.create(office.address() + "/firm/backup"))
+                        .header("X-CSRF-TOKEN", token(get(orrin, "/firm")))
+                        .POST(BodyPublishers.noBody())
+                        .build(),
+                BodyHandlers.ofByteArray());
+        Path file = Files.createTempDirectory("restored").resolve("undersaw.db");
+        Files.write(file, backup.body());
+        try (Database restored = Database.open(file)) {
+            AuditTrail trail = new AuditTrail(restored);
+            assertThat(new Engagements(restored, trail).open(CANNERY)).isPresent();
+            assertThat(trail.firstBroken()).isEmpty();
+        }
     }
 
     @Test
