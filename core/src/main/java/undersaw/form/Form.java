@@ -21,7 +21,7 @@ public abstract class Form {
     private final List<MapTarget> targets = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
 
-    protected Form(String code, String title) {
+    public Form(String code, String title) {
         this.code = code;
         this.title = title;
     }
@@ -43,7 +43,7 @@ public abstract class Form {
         return line(LineId.of(code + "/" + within), caption);
     }
 
-    /** Declares a line whose address begins with the code of another form, as totals of attached forms do. */
+    /** Declares a line whose address begins with the code of another form, as totals worked out elsewhere do. */
     protected final Line line(LineId id, String caption) {
         if (parts.isEmpty()) {
             throw new IllegalStateException("form " + code + " declares line " + id + " before its first part");

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import undersaw.check.Check;
 
-/** The checks of a corporation's return, group by group. Codes and conditions from the rulebook, from memory. */
+/** Every check of a corporation, one group after another. Codes and conditions from the rulebook, from memory. */
 final class CorporationChecks {
     private CorporationChecks() {}
 
