@@ -2,7 +2,9 @@ package undersaw.web.desk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
@@ -10,7 +12,6 @@ import undersaw.check.Diagnostic;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Place;
 import undersaw.check.Severity;
-import undersaw.engagement.Snapshot;
 import undersaw.engagement.Station;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.filing.DispatchState;
@@ -31,6 +32,7 @@ public class Rejections {
     private static final String NUMBER_LINE = "1120/hdr/B";
 
     private final Filings filings;
+    private final Map<Long, Optional<Calculation>> rejected = new ConcurrentHashMap<>();
 
     Rejections(Filings filings) {
         this.filings = filings;
@@ -43,9 +45,7 @@ public class Rejections {
             return List.of();
         }
         List<Fault> faults = filings.faults(latest.get().id());
-        Optional<Snapshot> sealed = EngagementFolder.readZip(
-                        filings.document(latest.get().id(), Filings.Document.FOLDER))
-                .engagement();
+        Optional<Calculation> sealed = rejected.computeIfAbsent(latest.get().id(), this::sealed);
         List<Diagnostic> found = new ArrayList<>();
         for (Fault fault : faults) {
             boolean named = LineId.isShaped(fault.line());
@@ -62,6 +62,13 @@ public class Rejections {
         return found;
     }
 
+    /** What was rejected, computed once: a sealed filing never changes. */
+    private Optional<Calculation> sealed(long filing) {
+        return EngagementFolder.readZip(filings.document(filing, Filings.Document.FOLDER))
+                .engagement()
+                .map(Returns::calculate);
+    }
+
     static boolean isRejection(Diagnostic diagnostic) {
         return diagnostic.code().startsWith("R-");
     }
@@ -74,17 +81,15 @@ public class Rejections {
     }
 
     /** Name and number are rejected together, so either may be the one that was wrong. */
-    private static boolean hasMoved(LineId line, Calculation calculation, Snapshot sealed) {
-        if (line.text().equals(NUMBER_LINE)
-                && !sealed.heading()
-                        .client()
-                        .name()
-                        .equals(calculation.snapshot().heading().client().name())) {
-            return true;
-        }
-        String then =
-                Returns.calculate(sealed).value(line).map(Rejections::plain).orElse("");
-        return !then.equals(calculation.value(line).map(Rejections::plain).orElse(""));
+    private static boolean hasMoved(LineId line, Calculation now, Calculation sealed) {
+        boolean renamed = !name(sealed).equals(name(now));
+        String then = sealed.value(line).map(Rejections::plain).orElse("");
+        return line.text().equals(NUMBER_LINE) && renamed
+                || !then.equals(now.value(line).map(Rejections::plain).orElse(""));
+    }
+
+    private static String name(Calculation calculation) {
+        return calculation.snapshot().heading().client().name();
     }
 
     private static String plain(LineValue value) {

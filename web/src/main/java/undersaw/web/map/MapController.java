@@ -4,7 +4,9 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -126,12 +128,21 @@ class MapController {
         return answer(outcome, answers);
     }
 
+    /** The accounts that stand elsewhere than before. */
+    private static Set<String> moved(Outcome outcome) {
+        Map<String, Mapping> before = outcome.before().snapshot().mappings();
+        return outcome.after().snapshot().mappings().entrySet().stream()
+                .filter(each -> !each.getValue().equals(before.get(each.getKey())))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
     private ModelAndView answer(Outcome outcome, Answers answers) {
         if (!answers.isPartial()) {
             return new ModelAndView("redirect:/e/" + outcome.after().id() + "/map");
         }
         page.changed(outcome, Station.MAP, answers.model());
-        answers.model().addAttribute("map", MapView.of(outcome.after()));
+        answers.model().addAttribute("map", MapView.of(outcome.after()).only(moved(outcome)));
         answers.model().addAttribute("effect", Effect.of(outcome));
         return answers.view("map/map :: changes");
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -81,6 +82,17 @@ public record MapView(
                 (int) rows.stream()
                         .filter(row -> row.state().equals("suggested"))
                         .count());
+    }
+
+    /** The same view with only the rows of some accounts. */
+    MapView only(Set<String> accounts) {
+        return new MapView(
+                rows.stream().filter(row -> accounts.contains(row.number())).toList(),
+                lines,
+                choices,
+                treatments,
+                unmapped,
+                suggested);
     }
 
     private static int rank(String state) {
