@@ -105,7 +105,15 @@ window.addEventListener('pageshow', () => document.querySelectorAll('[data-sent]
 
 document.addEventListener('change', (event) => {
   const form = event.target.closest('form');
-  if (form && (form.dataset.auto || event.target.dataset.submit)) form.requestSubmit();
+  if (form && (form.dataset.auto || event.target.dataset.submit) && event.target.dataset.kept !== event.target.value) form.requestSubmit();
+});
+
+// Enter keeps at once; the change that leaving the field reports later is the same one
+document.addEventListener('keydown', (event) => {
+  if (event.key !== 'Enter' || !event.target.matches('form[data-auto] input')) return;
+  event.preventDefault();
+  event.target.dataset.kept = event.target.value;
+  event.target.form.requestSubmit();
 });
 
 document.addEventListener('click', async (event) => {

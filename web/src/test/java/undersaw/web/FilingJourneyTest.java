@@ -138,10 +138,17 @@ class FilingJourneyTest {
         assertThat(page.locator("#said")).containsText("is no line that accounts can feed");
         page.click("button:has-text('Confirm all')");
         assertThat(page.locator("#map-bar")).containsText(" · 0 to confirm");
-        page.selectOption("#account-7060 select", "full");
+        treat(page, "meals-hal");
+        assertThat(page.locator("#said")).containsText("is no treatment. Type one such as meals-half");
+        treat(page, "full");
         assertThat(page.locator("#map-bar")).containsText("Taxable income went from 49,500 to 48,000");
-        page.selectOption("#account-7060 select", "meals-half");
+        treat(page, "meals-half");
         assertThat(page.locator("#map-bar")).containsText("to 49,500");
+    }
+
+    private static void treat(Page page, String treatment) {
+        page.locator("#account-7060 input.treat").fill(treatment);
+        page.locator("#account-7060 input.treat").press("Enter");
     }
 
     private static void figures(Browser browser, Page page) {

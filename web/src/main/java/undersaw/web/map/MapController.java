@@ -70,12 +70,21 @@ class MapController {
                             + "\" is no line that accounts can feed. "
                             + "Type a line's number or a word of its caption, and choose.");
         }
+        if (treatment != null && open.kind().treatment(treatment.strip()).isEmpty()) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "\"" + treatment + "\" is no treatment. Type one such as " + near(open, treatment)
+                            + ", and choose.");
+        }
         Optional<String> stale = account.size() == 1 ? stale(open, account.get(0), was) : Optional.empty();
         if (stale.isPresent()) {
             return answers.refuse(HttpStatus.CONFLICT, stale.get());
         }
         Mapping wish = new Mapping(
-                target.get().id(), treatment == null ? "" : treatment, true, "confirmed by " + signature.of(principal));
+                target.get().id(),
+                treatment == null ? "" : treatment.strip(),
+                true,
+                "confirmed by " + signature.of(principal));
         Outcome outcome = workspace.change(id, signature.name(principal), now -> {
             Map<String, @Nullable Mapping> mappings = new TreeMap<>();
             account.forEach(number -> Optional.ofNullable(
@@ -84,6 +93,17 @@ class MapController {
             return mappings.isEmpty() ? null : new Change.MappingsSet(mappings);
         });
         return answer(outcome, answers);
+    }
+
+    /** Treatments that begin alike; a few usual ones where none does. */
+    private static String near(OpenEngagement open, String typed) {
+        String head = typed.strip().substring(0, Math.min(3, typed.strip().length()));
+        List<String> alike = open.kind().treatments().stream()
+                .map(Treatment::id)
+                .filter(id -> !head.isEmpty() && id.startsWith(head))
+                .limit(4)
+                .toList();
+        return alike.isEmpty() ? "full, meals-half or fines-none" : String.join(", ", alike);
     }
 
     private static Optional<String> stale(OpenEngagement open, String number, @Nullable String was) {
