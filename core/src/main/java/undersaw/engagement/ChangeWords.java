@@ -25,7 +25,7 @@ public record ChangeWords(String what, String before, String after) {
     /** The words of a change against the snapshot before it. */
     public static ChangeWords of(Change change, Snapshot before) {
         if (change instanceof Change.HeadingSet set) {
-            return new ChangeWords("Client and period", words(before.heading()), words(set.heading()));
+            return headings(before.heading(), set.heading());
         }
         if (change instanceof Change.BooksReplaced replaced) {
             return new ChangeWords(
@@ -112,11 +112,47 @@ public record ChangeWords(String what, String before, String after) {
         return fact == null ? "nothing" : fact.value() + (fact.reason().isEmpty() ? "" : " (" + fact.reason() + ")");
     }
 
+    /** Only the facts that differ. */
+    private static ChangeWords headings(Heading before, Heading after) {
+        Map<String, String> old = facts(before);
+        Map<String, String> now = facts(after);
+        now.entrySet().removeIf(each -> each.getValue().equals(old.get(each.getKey())));
+        old.keySet().retainAll(now.keySet());
+        return new ChangeWords("Client and period", joined(old), joined(now));
+    }
+
     /** Taxpayer numbers stay masked in the trail; a change of one still shows. */
-    private static String words(Heading heading) {
-        return heading.client().name() + ", " + heading.client().number().masked() + ", "
-                + heading.client().address() + ", " + heading.period() + ", " + heading.method() + ", "
-                + heading.flags();
+    private static Map<String, String> facts(Heading heading) {
+        Client client = heading.client();
+        Address address = client.address();
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("name", client.name());
+        facts.put("number", client.number().masked());
+        facts.put(
+                "address",
+                String.join(
+                        " ",
+                        address.line1(),
+                        address.line2(),
+                        address.city(),
+                        address.region(),
+                        address.postalCode(),
+                        address.country()));
+        facts.put("formed", client.formed() + " " + client.formedIn());
+        facts.put("activity", client.activity().code() + " " + client.activity().activity());
+        facts.put("product", client.activity().product());
+        facts.put("signer", client.contact().name() + " " + client.contact().title());
+        facts.put("contact", client.contact().phone() + " " + client.contact().email());
+        facts.put("period", heading.period().start() + " to " + heading.period().end());
+        facts.put("method", heading.text(HeadingField.METHOD));
+        facts.put(
+                "special",
+                heading.flags().stream()
+                        .map(Heading.Flag::words)
+                        .sorted()
+                        .toList()
+                        .toString());
+        return facts;
     }
 
     private static String cut(String words) {

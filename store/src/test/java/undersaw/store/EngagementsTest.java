@@ -180,6 +180,17 @@ class EngagementsTest {
     }
 
     @Test
+    void theTrailSaysOnlyWhatDiffersAndMasksNumbers() {
+        Kept kept = begun();
+        engagements.record(kept, everyKindOfChange().get(0), "R. Tern", NOW);
+        AuditTrail.Line line = trail.of(kept.id()).get(0);
+        assertThat(line.before()).isEqualTo("method accrual; period 2025-01-01 to 2025-12-31; special []");
+        assertThat(line.after())
+                .isEqualTo("method ; period 2025-02-01 to 2025-12-31; special [final return, name changed]");
+        assertThat(trail.latest()).noneMatch(each -> (each.before() + each.after()).contains("001234567"));
+    }
+
+    @Test
     void aStagedImportWaitsAndIsForgotten() {
         Kept kept = begun();
         StagedImports imports = new StagedImports(database);
