@@ -1,0 +1,30 @@
+package undersaw.web;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The accessibility rules on the pages that the filing journey does not pass. */
+@ExtendWith(Office.class)
+class AccessibilityTest {
+    @Test
+    void everyOtherPageIsCleanToo(Office.Running office) {
+        try (Browser browser = new Browser(office.address())) {
+            Page page = browser.signIn("orrin");
+            for (String path :
+                    List.of("/firm", "/e/1/file", "/e/2/books", "/e/2/map", "/e/2/trail", "/e/2/return/lists")) {
+                page.navigate(office.address() + path);
+                browser.isClean(page);
+            }
+            for (String sheet :
+                    List.of("hdr", "1", "3", "C", "J-III", "M-2", "1125-A", "D", "4562", "bank", "W-CHAR", "W-NOL")) {
+                page.navigate(office.address() + "/e/2/return?sheet=" + sheet);
+                browser.isClean(page);
+            }
+            page.click("text=Sign out");
+            page.waitForURL("**/sign-in?out");
+            browser.isClean(page);
+        }
+    }
+}
