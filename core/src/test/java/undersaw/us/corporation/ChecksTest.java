@@ -17,6 +17,7 @@ import undersaw.SampleReturns;
 import undersaw.check.Diagnostic;
 import undersaw.check.Review;
 import undersaw.check.Severity;
+import undersaw.engagement.AccountingMethod;
 import undersaw.engagement.Client;
 import undersaw.engagement.Contact;
 import undersaw.engagement.Heading;
@@ -249,8 +250,71 @@ class ChecksTest {
                         sound().fact("1120/K/6", "no").balance("3950", "1120/M-2/5a", "0", "9")));
     }
 
+    static Stream<Arguments> more() {
+        Heading cash = new Heading(
+                "1120",
+                SampleReturns.heading(2025).client(),
+                Period.calendarYear(2025),
+                AccountingMethod.CASH,
+                Set.of());
+        Heading later = SampleReturns.heading(2026);
+        SampleReturns large =
+                sound().fact("448c/y1", "40000000").fact("448c/y2", "40000000").fact("448c/y3", "40000000");
+        return Stream.of(
+                pair("C-0107", sound().fact("1120/hdr/A1a", "yes"), sound().fact("1120/hdr/A1a", "no")),
+                pair(
+                        "C-0213",
+                        sound().with(cash).expense("6220", "1120/15", "full", "5"),
+                        sound().expense("6220", "1120/15", "full", "5")),
+                pair(
+                        "C-0216",
+                        sound().fact("1120/K/24", "yes"),
+                        sound().fact("1120/K/24", "yes").fact("1120/K/24/8990", "5")),
+                pair(
+                        "C-0209",
+                        sound().expense("6700", "1120/26", "full", "317000")
+                                .income("4600", "1120/C/2/a", "full", "9000"),
+                        sound().income("4600", "1120/C/2/a", "full", "9000")),
+                pair(
+                        "C-0312",
+                        sound().income("4700", "1120/8", "capital-books", "5"),
+                        sound().income("4700", "1120/8", "capital-books", "5").fact("1120/D/1b/h", "4")),
+                pair(
+                        "C-0314",
+                        sound().with(later)
+                                .expense("6610", "1120/19", "charitable", "5")
+                                .carried(CarryoverKind.NOL, 2023, "5"),
+                        sound().expense("6610", "1120/19", "charitable", "5").carried(CarryoverKind.NOL, 2023, "5")),
+                pair("C-0502", sound().fact("1120/M-2/8", "1"), sound()),
+                pair(
+                        "C-0504",
+                        sound().income("4500", "1120/5", "full", "0.49").income("4900", "1120/10", "full", "0.49"),
+                        sound()),
+                pair(
+                        "C-0508",
+                        sound().balance("3950", "1120/M-2/5a", "0", "900000"),
+                        sound().balance("3950", "1120/M-2/5a", "0", "9")),
+                pair("C-0603", sound().fact("2220/38", "12"), sound()),
+                pair("C-0610", sound(), sound().balance("3950", "1120/M-2/5a", "0", "9")),
+                pair(
+                        "C-0613",
+                        sound().fact("1120/J/20b", "900000"),
+                        sound().fact("1120/J/20b", "900000")
+                                .fact("bank/routing", "123456780")
+                                .fact("bank/account", "1")),
+                pair(
+                        "C-0807",
+                        large.fact("1120/K/24", "no").expense("6500", "1120/18", "full", "5"),
+                        sound().fact("1120/K/24", "no").expense("6500", "1120/18", "full", "5")),
+                pair(
+                        "C-0811",
+                        sound().with(heading(c -> c, Period.calendarYear(2025), Flag.FINAL))
+                                .fact("1120/37", "1"),
+                        sound().fact("1120/37", "1")));
+    }
+
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"headings", "lines", "agreements"})
+    @MethodSource({"headings", "lines", "agreements", "more"})
     void isRaisedAndCleared(String code, Snapshot raises, Snapshot clears) {
         assertThat(found(raises)).contains(code);
         assertThat(found(clears)).doesNotContain(code);
