@@ -22,12 +22,6 @@ public record Progress(String caption, String waitsFor, Optional<DispatchState> 
         return state.filter(each -> each == DispatchState.ACCEPTED).isPresent();
     }
 
-    /** Whether a filing stands that forbids sealing another. */
-    public boolean isStanding() {
-        return state.filter(each -> each != DispatchState.REJECTED && each != DispatchState.WITHDRAWN)
-                .isPresent();
-    }
-
     /** Tells the progress of engagements. */
     @Component
     public static class Teller {

@@ -42,7 +42,6 @@ public class StationPage {
 
     private void show(OpenEngagement open, Station here, Model model) {
         model.addAttribute("open", open);
-        model.addAttribute("progress", progress.of(open));
         model.addAttribute("head", EngagementHead.of(open, progress.of(open), here));
     }
 
