@@ -14,26 +14,32 @@ import undersaw.ledger.Account;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
+import undersaw.returns.HeldOut;
 
 /**
- * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return.
+ * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return;
+ * suggestions for names never seen; a ledger's import against the sqlite3 shell; a large file in little memory.
  *
- * <p>Both run in one process on the same machine and must find the same figures; the time is a median of runs.
+ * <p>The recalculations run in one process on the same machine and must find the same figures; the time is a median of runs.
  */
 public final class Bench {
     private static final int ACCOUNTS = 2000;
+    private static final int TRANSACTIONS = 200_000;
     private static final int RUNS = 15;
 
     private Bench() {}
 
     /** Prints the comparison; ends with 1 where the results differ. */
-    public static void main(String[] args) throws IOException {
+    public static void main(String[] args) throws IOException, InterruptedException {
         Snapshot demo = EngagementFolder.read(Path.of("demo/gannet-row-cannery-2025"))
                 .engagement()
                 .orElseThrow();
         boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", LargeBooks.of(demo, ACCOUNTS));
         edit(LargeBooks.of(demo, ACCOUNTS));
-        System.exit(equal ? 0 : 1);
+        say("%s", HeldOut.of(Returns.find("1120").orElseThrow().suggestions()).words());
+        LedgerImport.compare(demo.heading(), TRANSACTIONS);
+        boolean fits = HundredMegabytes.fits();
+        System.exit(equal && fits ? 0 : 1);
     }
 
     private static boolean compare(String name, Snapshot books) throws IOException {
@@ -91,7 +97,7 @@ public final class Bench {
         return times[RUNS / 2];
     }
 
-    private static void say(String format, Object... values) {
+    static void say(String format, Object... values) {
         System.out.println(String.format(Locale.ROOT, format, values));
     }
 }

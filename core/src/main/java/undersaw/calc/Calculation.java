@@ -153,10 +153,19 @@ public final class Calculation {
                 .toList();
     }
 
-    /** Adjusted closing balances by account, debit positive. */
+    /** The account's closing balance after adjusting and reclassifying entries, debit positive. */
     public Money adjusted(Account account) {
-        return account.closing()
-                .plus(entries.getOrDefault(account.number(), EntryTotals.NONE).books());
+        return AccountPosition.balances(account, entries).adjusted();
+    }
+
+    /** The account's opening balance with what was ordered to be put to it, debit positive. */
+    public Money opening(Account account) {
+        return AccountPosition.balances(account, entries).opening();
+    }
+
+    /** The sum of the account's tax entries, debit positive. */
+    public Money taxEntries(Account account) {
+        return entries.getOrDefault(account.number(), EntryTotals.NONE).tax();
     }
 
     /** Accounts that have a balance and go nowhere. */
@@ -169,7 +178,7 @@ public final class Calculation {
 
     private boolean isMapped(Account account) {
         Mapping mapping = snapshot.mappings().get(account.number());
-        return mapping != null && plan.target(mapping.line()).isPresent();
+        return mapping != null && plan.isTarget(mapping);
     }
 
     /** The keys whose value differs between two calculations. */

@@ -1,5 +1,6 @@
 package undersaw.calc;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -54,8 +55,7 @@ final class Evaluation implements Figures {
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
-        Evaluation run =
-                new Evaluation(plan, snapshot, entryTotals(snapshot.lists().entries()));
+        Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
         snapshot.accounts().values().forEach(run::post);
         snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
         plan.order().forEach(run::evaluate);
@@ -73,10 +73,10 @@ final class Evaluation implements Figures {
 
     private void post(Account account) {
         Mapping mapping = snapshot.mappings().get(account.number());
-        boolean known = mapping != null && plan.target(mapping.line()).isPresent();
-        pools = pools.with(
-                account.number(),
-                known ? plan.postingRule().post(AccountPosition.of(account, mapping, snapshot, entries)) : List.of());
+        boolean known = mapping != null && plan.isTarget(mapping);
+        List<Posting> postings =
+                known ? SplitPostings.of(plan, AccountPosition.of(account, mapping, snapshot, entries)) : List.of();
+        pools = pools.with(account.number(), postings).pairing(account.number(), known ? mapping.partner() : "");
     }
 
     private void keepRow(LineKey key, @Nullable Fact fact) {
@@ -93,6 +93,7 @@ final class Evaluation implements Figures {
         for (Touch touch : touches) {
             if (touch instanceof Touch.OfAccount account) {
                 repost(account.number(), queue);
+                Set.copyOf(pools.readersOf(account.number())).forEach(reader -> repost(reader, queue));
             } else if (touch instanceof Touch.OfFact fact) {
                 retype(fact.key(), queue);
             } else if (touch instanceof Touch.OfLists) {
@@ -319,15 +320,12 @@ final class Evaluation implements Figures {
         return entries;
     }
 
-    private static Map<String, EntryTotals> entryTotals(List<Entry> entries) {
+    private static Map<String, EntryTotals> entryTotals(Snapshot snapshot) {
         Map<String, EntryTotals> totals = new HashMap<>();
-        for (Entry entry : entries) {
+        LocalDate start = snapshot.heading().period().start();
+        for (Entry entry : snapshot.lists().entries()) {
             for (EntryPosting posting : entry.postings()) {
-                totals.merge(
-                        posting.account(),
-                        EntryTotals.NONE.plus(entry.kind(), posting.amount()),
-                        (one, other) -> new EntryTotals(
-                                one.books().plus(other.books()), one.tax().plus(other.tax())));
+                totals.merge(posting.account(), EntryTotals.of(entry, posting.amount(), start), EntryTotals::plus);
             }
         }
         return totals;

@@ -16,6 +16,7 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 
 /**
@@ -132,6 +133,13 @@ public final class Plan {
 
     public Optional<Line> line(LineId id) {
         return Optional.ofNullable(nodes.get(id)).map(Node::line);
+    }
+
+    /** Whether every part of a mapping goes to a place that there is. */
+    public boolean isTarget(Mapping mapping) {
+        return target(mapping.line()).isPresent()
+                && mapping.splits().stream()
+                        .allMatch(split -> target(split.line()).isPresent());
     }
 
     public Optional<MapTarget> target(LineId id) {

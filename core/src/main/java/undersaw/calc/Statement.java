@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import undersaw.engagement.WorksheetRow;
 import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Posted;
@@ -43,6 +44,11 @@ public record Statement(LineId line, List<Row> rows) {
         if (value == null) {
             return new Statement(line.id(), List.of());
         }
+        List<WorksheetRow> worksheet =
+                calculation.snapshot().worksheets().getOrDefault(line.id().alone(), List.of());
+        if (!worksheet.isEmpty()) {
+            return new Statement(line.id(), footed(rows(worksheet), value.amount()));
+        }
         if (value.typedFact().isPresent()) {
             String reason = value.typedFact().get().reason();
             return new Statement(
@@ -57,6 +63,12 @@ public record Statement(LineId line, List<Row> rows) {
             }
         });
         return new Statement(line.id(), footed(rows, value.amount()));
+    }
+
+    private static List<Row> rows(List<WorksheetRow> worksheet) {
+        return worksheet.stream()
+                .map(row -> new Row(row.description(), row.amount().roundedToDollars()))
+                .toList();
     }
 
     private static void collect(Calculation calculation, Formula formula, Map<String, Money> exact) {

@@ -1,5 +1,6 @@
 package undersaw.engagement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -8,11 +9,13 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.pcollections.PMap;
 import undersaw.ledger.Account;
+import undersaw.ledger.BooksSource;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.Entry;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.Payment;
 import undersaw.line.LineKey;
+import undersaw.money.Money;
 
 /**
  * One change of an engagement: what makes a revision out of the one before.
@@ -48,8 +51,43 @@ public sealed interface Change {
         }
     }
 
+    /** Several changes that stand or fall together, in their order. */
+    record Several(List<Change> changes) implements Change {
+        /** Keeps its own copy. */
+        public Several {
+            changes = List.copyOf(changes);
+        }
+
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            Snapshot snapshot = before;
+            for (Change change : changes) {
+                snapshot = change.applyTo(snapshot);
+            }
+            return snapshot;
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return changes.stream()
+                    .flatMap(change -> change.touches().stream())
+                    .collect(Collectors.toUnmodifiableSet());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            List<Change> back = new ArrayList<>();
+            Snapshot snapshot = before;
+            for (Change change : changes) {
+                back.add(0, change.inverse(snapshot));
+                snapshot = change.applyTo(snapshot);
+            }
+            return new Several(back);
+        }
+    }
+
     /** A whole trial balance in place of the one before; mappings of accounts that stay are kept. */
-    record BooksReplaced(List<Account> accounts) implements Change {
+    record BooksReplaced(List<Account> accounts, BooksSource source) implements Change {
         /** Keeps its own copy. */
         public BooksReplaced {
             accounts = List.copyOf(accounts);
@@ -57,7 +95,8 @@ public sealed interface Change {
 
         @Override
         public Snapshot applyTo(Snapshot before) {
-            return before.withAccounts(accounts.stream().collect(Collectors.toMap(Account::number, each -> each)));
+            return before.withAccounts(accounts.stream().collect(Collectors.toMap(Account::number, each -> each)))
+                    .withSource(source);
         }
 
         @Override
@@ -67,7 +106,7 @@ public sealed interface Change {
 
         @Override
         public Change inverse(Snapshot before) {
-            return new BooksReplaced(List.copyOf(before.accounts().values()));
+            return new BooksReplaced(List.copyOf(before.accounts().values()), before.source());
         }
     }
 
@@ -192,6 +231,72 @@ public sealed interface Change {
         @Override
         public Change inverse(Snapshot before) {
             return new EntriesSet(before.lists().entries());
+        }
+    }
+
+    /** Other rows behind a line; without rows the worksheet is taken away. Their sum is the line's typed figure. */
+    record WorksheetSet(LineKey key, List<WorksheetRow> rows, String by) implements Change {
+        /** Keeps its own copy. */
+        public WorksheetSet {
+            rows = List.copyOf(rows);
+        }
+
+        private FactsSet sum() {
+            Money total = Money.sum(rows.stream().map(WorksheetRow::amount).toList());
+            String reason = "worksheet of " + rows.size() + (rows.size() == 1 ? " row" : " rows");
+            Map<LineKey, @Nullable Fact> facts = new TreeMap<>();
+            facts.put(key, rows.isEmpty() ? null : new Fact(total.toString(), reason, by));
+            return new FactsSet(facts);
+        }
+
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            Snapshot summed = sum().applyTo(before);
+            return summed.withWorksheets(
+                    rows.isEmpty()
+                            ? before.worksheets().minus(key)
+                            : before.worksheets().plus(key, rows));
+        }
+
+        /** The part of this change that is a typed figure. */
+        public FactsSet asFact() {
+            return sum();
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfFact(key));
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            List<WorksheetRow> old = before.worksheets().getOrDefault(key, List.of());
+            return new Several(List.of(new WorksheetSet(key, old, by), sum().inverse(before)));
+        }
+    }
+
+    /** Marks of figures that came from last year; a null mark takes it away. */
+    record CarriedSet(Map<String, @Nullable Carried> byPlace) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            PMap<String, Carried> carried = before.carried();
+            for (Map.Entry<String, @Nullable Carried> each : byPlace.entrySet()) {
+                Carried mark = each.getValue();
+                carried = mark == null ? carried.minus(each.getKey()) : carried.plus(each.getKey(), mark);
+            }
+            return before.withCarried(carried);
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of();
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            Map<String, @Nullable Carried> old = new TreeMap<>();
+            byPlace.keySet().forEach(place -> old.put(place, before.carried().get(place)));
+            return new CarriedSet(old);
         }
     }
 

@@ -1,9 +1,13 @@
 package undersaw.engagement;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import undersaw.ledger.BooksSource;
+import undersaw.ledger.Entry;
 import undersaw.ledger.Mapping;
 
 /**
@@ -27,11 +31,14 @@ public record ChangeWords(String what, String before, String after) {
         if (change instanceof Change.HeadingSet set) {
             return headings(before.heading(), set.heading());
         }
+        if (change instanceof Change.Several several) {
+            return several(several, before);
+        }
         if (change instanceof Change.BooksReplaced replaced) {
             return new ChangeWords(
                     "Trial balance",
-                    before.accounts().size() + " accounts",
-                    replaced.accounts().size() + " accounts");
+                    before.accounts().size() + " accounts" + from(before.source()),
+                    replaced.accounts().size() + " accounts" + from(replaced.source()));
         }
         if (change instanceof Change.AccountSet set) {
             return new ChangeWords(
@@ -56,6 +63,23 @@ public record ChangeWords(String what, String before, String after) {
         return lists(change, before);
     }
 
+    private static String from(BooksSource source) {
+        return source.file().isEmpty() ? "" : " from " + source.file();
+    }
+
+    private static ChangeWords several(Change.Several several, Snapshot before) {
+        List<ChangeWords> each = new ArrayList<>();
+        Snapshot snapshot = before;
+        for (Change change : several.changes()) {
+            each.add(of(change, snapshot));
+            snapshot = change.applyTo(snapshot);
+        }
+        return new ChangeWords(
+                each.stream().map(ChangeWords::what).distinct().collect(Collectors.joining(", ")),
+                each.stream().map(ChangeWords::before).collect(Collectors.joining("; ")),
+                each.stream().map(ChangeWords::after).collect(Collectors.joining("; ")));
+    }
+
     private static ChangeWords lists(Change change, Snapshot before) {
         if (change instanceof Change.PaymentsSet set) {
             return new ChangeWords(
@@ -69,11 +93,50 @@ public record ChangeWords(String what, String before, String after) {
                     before.lists().carryovers().toString(),
                     set.carryovers().toString());
         }
+        if (change instanceof Change.WorksheetSet set) {
+            return new ChangeWords(
+                    "Worksheet of " + set.key(),
+                    before.worksheets().getOrDefault(set.key(), List.of()).toString(),
+                    set.rows().toString());
+        }
+        if (change instanceof Change.CarriedSet set) {
+            return carried(set);
+        }
         Change.EntriesSet set = (Change.EntriesSet) change;
+        return entries(before.lists().entries(), set.entries());
+    }
+
+    private static ChangeWords carried(Change.CarriedSet set) {
+        long confirmed = set.byPlace().values().stream()
+                .filter(mark -> mark != null && !mark.isOpen())
+                .count();
         return new ChangeWords(
-                "Entries",
-                before.lists().entries().size() + " entries",
-                set.entries().size() + " entries");
+                "From last year",
+                set.byPlace().size() == 1
+                        ? set.byPlace().keySet().iterator().next()
+                        : set.byPlace().size() + " places",
+                confirmed + " confirmed");
+    }
+
+    /** Only the entries that differ. */
+    private static ChangeWords entries(List<Entry> before, List<Entry> after) {
+        List<Entry> gone = new ArrayList<>(before);
+        gone.removeAll(after);
+        List<Entry> come = new ArrayList<>(after);
+        come.removeAll(before);
+        return new ChangeWords("Entries", words(gone), words(come));
+    }
+
+    private static String words(List<Entry> entries) {
+        return entries.isEmpty()
+                ? "none"
+                : entries.stream()
+                        .map(entry -> entry.number() + " " + entry.kind().word() + " " + entry.memo() + " "
+                                + entry.postings().stream()
+                                        .map(posting -> posting.account() + " "
+                                                + posting.amount().printed())
+                                        .toList())
+                        .collect(Collectors.joining("; "));
     }
 
     private static ChangeWords mappings(Change.MappingsSet set, Snapshot before) {
@@ -105,7 +168,12 @@ public record ChangeWords(String what, String before, String after) {
     private static String words(@Nullable Mapping mapping) {
         return mapping == null
                 ? "nowhere"
-                : mapping.line() + " " + mapping.treatment() + (mapping.confirmed() ? "" : " (suggested)");
+                : mapping.line() + " " + mapping.treatment()
+                        + mapping.splits().stream()
+                                .map(split -> " and " + split.words() + " to " + split.line() + " " + split.treatment())
+                                .collect(Collectors.joining())
+                        + (mapping.partner().isEmpty() ? "" : " with " + mapping.partner())
+                        + (mapping.confirmed() ? "" : " (suggested)");
     }
 
     private static String words(@Nullable Fact fact) {

@@ -8,6 +8,7 @@ import java.util.function.IntPredicate;
 import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.ledger.Account;
+import undersaw.ledger.BooksSource;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
@@ -30,6 +31,9 @@ import undersaw.money.Money;
  * @param setAsides answered queries by diagnostic
  * @param lists entries, payments and carryovers
  * @param prior last year's figures
+ * @param worksheets rows behind lines
+ * @param carried what came from last year's engagement, by place
+ * @param source where the trial balance came from
  */
 public record Snapshot(
         Heading heading,
@@ -38,7 +42,10 @@ public record Snapshot(
         PMap<LineKey, Fact> facts,
         PMap<String, SetAside> setAsides,
         Lists lists,
-        PriorYear prior) {
+        PriorYear prior,
+        PMap<LineKey, List<WorksheetRow>> worksheets,
+        PMap<String, Carried> carried,
+        BooksSource source) {
 
     /**
      * The shorter lists of an engagement.
@@ -93,7 +100,10 @@ public record Snapshot(
                 HashTreePMap.empty(),
                 HashTreePMap.empty(),
                 new Lists(List.of(), List.of(), List.of()),
-                PriorYear.none());
+                PriorYear.none(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                BooksSource.NONE);
     }
 
     public Optional<Fact> fact(LineKey key) {
@@ -115,7 +125,8 @@ public record Snapshot(
     }
 
     public Snapshot withHeading(Heading newHeading) {
-        return new Snapshot(newHeading, accounts, mappings, facts, setAsides, lists, prior);
+        return new Snapshot(
+                newHeading, accounts, mappings, facts, setAsides, lists, prior, worksheets, carried, source);
     }
 
     public Snapshot withAccounts(Map<String, Account> newAccounts) {
@@ -124,26 +135,47 @@ public record Snapshot(
 
     /** Shares the accounts that stay the same. */
     public Snapshot withAccounts(PMap<String, Account> newAccounts) {
-        return new Snapshot(heading, newAccounts, mappings, facts, setAsides, lists, prior);
+        return new Snapshot(
+                heading, newAccounts, mappings, facts, setAsides, lists, prior, worksheets, carried, source);
     }
 
     public Snapshot withMappings(PMap<String, Mapping> newMappings) {
-        return new Snapshot(heading, accounts, newMappings, facts, setAsides, lists, prior);
+        return new Snapshot(
+                heading, accounts, newMappings, facts, setAsides, lists, prior, worksheets, carried, source);
     }
 
     public Snapshot withFacts(PMap<LineKey, Fact> newFacts) {
-        return new Snapshot(heading, accounts, mappings, newFacts, setAsides, lists, prior);
+        return new Snapshot(
+                heading, accounts, mappings, newFacts, setAsides, lists, prior, worksheets, carried, source);
     }
 
     public Snapshot withSetAsides(PMap<String, SetAside> newSetAsides) {
-        return new Snapshot(heading, accounts, mappings, facts, newSetAsides, lists, prior);
+        return new Snapshot(
+                heading, accounts, mappings, facts, newSetAsides, lists, prior, worksheets, carried, source);
     }
 
     public Snapshot withLists(Lists newLists) {
-        return new Snapshot(heading, accounts, mappings, facts, setAsides, newLists, prior);
+        return new Snapshot(
+                heading, accounts, mappings, facts, setAsides, newLists, prior, worksheets, carried, source);
     }
 
     public Snapshot withPrior(PriorYear newPrior) {
-        return new Snapshot(heading, accounts, mappings, facts, setAsides, lists, newPrior);
+        return new Snapshot(
+                heading, accounts, mappings, facts, setAsides, lists, newPrior, worksheets, carried, source);
+    }
+
+    public Snapshot withWorksheets(PMap<LineKey, List<WorksheetRow>> newWorksheets) {
+        return new Snapshot(
+                heading, accounts, mappings, facts, setAsides, lists, prior, newWorksheets, carried, source);
+    }
+
+    public Snapshot withCarried(PMap<String, Carried> newCarried) {
+        return new Snapshot(
+                heading, accounts, mappings, facts, setAsides, lists, prior, worksheets, newCarried, source);
+    }
+
+    public Snapshot withSource(BooksSource newSource) {
+        return new Snapshot(
+                heading, accounts, mappings, facts, setAsides, lists, prior, worksheets, carried, newSource);
     }
 }

@@ -20,6 +20,7 @@ public abstract class Form {
     private final Map<LineId, Line> lines = new LinkedHashMap<>();
     private final List<MapTarget> targets = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
+    private Section section = Section.EXPENSES;
 
     public Form(String code, String title) {
         this.code = code;
@@ -63,9 +64,15 @@ public abstract class Form {
         return line;
     }
 
+    /** Begins a group of the financial statements; lines that accounts are mapped to from here on belong to it. */
+    protected final void section(Section begun) {
+        section = begun;
+    }
+
     /** Lets accounts of the income statement be mapped to the line. */
     protected final void mappable(Line line, Side side) {
-        targets.add(new MapTarget(line.id(), line.caption(), StatementKind.INCOME_STATEMENT, side, null, line.id()));
+        targets.add(new MapTarget(
+                line.id(), line.caption(), StatementKind.INCOME_STATEMENT, side, null, line.id(), section));
     }
 
     /** Lets balance-sheet accounts be mapped to a pair of columns. */
@@ -76,12 +83,14 @@ public abstract class Form {
                 StatementKind.BALANCE_SHEET,
                 side,
                 row.opening().id(),
-                row.closing().id()));
+                row.closing().id(),
+                section));
     }
 
     /** Lets balance-sheet accounts be mapped to one line that their closing balance reaches. */
     protected final void mappableClosing(Line line, Side side) {
-        targets.add(new MapTarget(line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id()));
+        targets.add(
+                new MapTarget(line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id(), section));
     }
 
     public final String code() {

@@ -14,6 +14,7 @@ import undersaw.line.LineId;
  * @param side the side on which its accounts normally stand
  * @param opening the line that opening balances reach; null where there is none
  * @param closing the line that closing balances reach
+ * @param section the group of the financial statements that its accounts belong to
  */
 public record MapTarget(
         LineId id,
@@ -21,4 +22,5 @@ public record MapTarget(
         StatementKind statement,
         Side side,
         @Nullable LineId opening,
-        LineId closing) {}
+        LineId closing,
+        Section section) {}

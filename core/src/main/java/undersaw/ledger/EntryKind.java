@@ -3,11 +3,15 @@ package undersaw.ledger;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What an entry changes: the books, their arrangement, or only the tax amount. */
+/**
+ * What an entry changes: the books, their arrangement, or only the tax amount; or it puts to retained earnings what a
+ * trial balance lacks, by a person's order, and then has one side only.
+ */
 public enum EntryKind {
     ADJUSTING,
     RECLASSIFYING,
-    TAX;
+    TAX,
+    BALANCING;
 
     /** The word used in files. */
     public String word() {

@@ -1,5 +1,6 @@
 package undersaw.ledger;
 
+import java.util.List;
 import undersaw.line.LineId;
 
 /**
@@ -7,12 +8,43 @@ import undersaw.line.LineId;
  *
  * @param line the tax line, without a column for balance-sheet accounts
  * @param treatment the treatment's id; empty on the balance sheet
+ * @param splits parts that go elsewhere; the rest goes to the line
+ * @param partner the account it is read together with: the accrued liability of an expense, the asset of a contra
+ *     account; empty where there is none
  * @param confirmed false while it is only a suggestion
  * @param reason why it was suggested, or who confirmed it
  */
-public record Mapping(LineId line, String treatment, boolean confirmed, String reason) {
+public record Mapping(
+        LineId line, String treatment, List<Split> splits, String partner, boolean confirmed, String reason) {
+    /** Keeps its own copy. */
+    public Mapping {
+        splits = List.copyOf(splits);
+    }
+
+    /** An account that goes to one line as a whole. */
+    public Mapping(LineId line, String treatment, boolean confirmed, String reason) {
+        this(line, treatment, List.of(), "", confirmed, reason);
+    }
+
+    public boolean isSplit() {
+        return !splits.isEmpty();
+    }
+
     /** The same place, confirmed by a person. */
     public Mapping confirmedBecause(String why) {
-        return new Mapping(line, treatment, true, why);
+        return new Mapping(line, treatment, splits, partner, true, why);
+    }
+
+    /** Another place with the same company. */
+    public Mapping movedTo(LineId newLine, String newTreatment, String why) {
+        return new Mapping(newLine, newTreatment, splits, partner, true, why);
+    }
+
+    public Mapping withSplits(List<Split> newSplits) {
+        return new Mapping(line, treatment, newSplits, partner, confirmed, reason);
+    }
+
+    public Mapping withPartner(String newPartner) {
+        return new Mapping(line, treatment, splits, newPartner, confirmed, reason);
     }
 }

@@ -3,7 +3,9 @@ package undersaw.registry;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import undersaw.calc.Calculation;
+import undersaw.check.Check;
 import undersaw.check.Diagnostic;
 import undersaw.check.Examination;
 import undersaw.check.Review;
@@ -14,6 +16,8 @@ import undersaw.us.corporation.CorporationReturn;
 /** Every kind of return that can be prepared. */
 public final class Returns {
     private static final List<ReturnKind> ALL = List.of(new CorporationReturn());
+
+    private static final List<Check> GENERAL = GeneralChecks.all();
 
     private Returns() {}
 
@@ -44,7 +48,7 @@ public final class Returns {
     public static Review review(Calculation calculation, LocalDate today) {
         ReturnKind kind = of(calculation.snapshot());
         Examination examination = new Examination(calculation, today);
-        List<Diagnostic> found = kind.checks().stream()
+        List<Diagnostic> found = Stream.concat(kind.checks().stream(), GENERAL.stream())
                 .flatMap(check -> check.examine(examination).stream())
                 .toList();
         return new Review(found, kind.tieOuts(examination), calculation.snapshot());

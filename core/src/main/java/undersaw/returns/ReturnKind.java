@@ -10,6 +10,7 @@ import undersaw.check.TieOut;
 import undersaw.engagement.Station;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
+import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 
@@ -46,6 +47,12 @@ public interface ReturnKind {
 
     /** Book income, taxable income or its like, and what is owed or overpaid. */
     List<Vital> vitals(Calculation calculation);
+
+    /** Where the books and the return meet. */
+    BookLines bookLines();
+
+    /** What this year leaves to the years that follow, by year of origin. */
+    List<Carryover> carriedForward(Calculation calculation);
 
     /** The treatment of that name, under its own or a former id. */
     default Optional<Treatment> treatment(String id) {

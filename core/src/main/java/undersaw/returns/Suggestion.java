@@ -1,5 +1,6 @@
 package undersaw.returns;
 
+import java.util.List;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 
@@ -8,12 +9,30 @@ import undersaw.line.LineId;
  *
  * @param line the tax line
  * @param treatment the treatment's id; empty on the balance sheet
- * @param sure whether its name says so, and not only its number
+ * @param confidence how likely it is right, in percent
  * @param reason the grounds in words
+ * @param others the next likeliest places, the first of them first; empty for such a place itself
  */
-public record Suggestion(LineId line, String treatment, boolean sure, String reason) {
+public record Suggestion(LineId line, String treatment, int confidence, String reason, List<Suggestion> others) {
+    private static final int SURE = 80;
+
+    /** Keeps its own copy. */
+    public Suggestion {
+        others = List.copyOf(others);
+    }
+
+    /** A suggestion that stands alone. */
+    public Suggestion(LineId line, String treatment, int confidence, String reason) {
+        this(line, treatment, confidence, reason, List.of());
+    }
+
+    /** Whether it may be confirmed without a second look. */
+    public boolean sure() {
+        return confidence >= SURE;
+    }
+
     /** The suggestion as a mapping that nobody has confirmed. */
     public Mapping unconfirmed() {
-        return new Mapping(line, treatment, false, reason);
+        return new Mapping(line, treatment, false, confidence + " % sure, " + reason);
     }
 }

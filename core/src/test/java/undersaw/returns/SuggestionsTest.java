@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
+import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
 
@@ -43,10 +44,10 @@ class SuggestionsTest {
     })
     void theLongestPhraseOfANameDecides(String name, boolean income, String line, String treatment) {
         Suggestion suggestion =
-                SUGGESTIONS.suggest(account("X", name, income, 1)).orElseThrow();
+                SUGGESTIONS.suggest(account("X", name, income, 0)).orElseThrow();
         assertThat(suggestion.line().text()).isEqualTo(line);
         assertThat(suggestion.treatment()).isEqualTo(treatment);
-        assertThat(suggestion.sure()).isTrue();
+        assertThat(suggestion.confidence()).isGreaterThan(20);
         assertThat(suggestion.reason()).startsWith("named like \"");
     }
 
@@ -84,7 +85,7 @@ class SuggestionsTest {
             boolean income = List.of("income", "cost", "expense").contains(field[1]);
             boolean supported = Returns.all().get(0).treatment(field[3]).isPresent();
             boolean right = SUGGESTIONS
-                    .suggest(account("X", field[0], income, 1))
+                    .suggest(account("X", field[0], income, 0))
                     .filter(each -> each.line().text().equals(field[2])
                             && each.treatment().equals(field[3]))
                     .isPresent();
@@ -93,5 +94,54 @@ class SuggestionsTest {
             }
         }
         assertThat(wrong).isEmpty();
+    }
+
+    /** What people of the firm confirm is believed before the list. */
+    @Test
+    void learnsFromWhatTheFirmConfirms() {
+        List<KnownName> names = new ArrayList<>(SUGGESTIONS.names());
+        LineId repairs = LineId.of("1120/14");
+        names.add(new KnownName("Zzyzx upkeep", "", StatementKind.INCOME_STATEMENT, repairs, "full", 3));
+        names.add(new KnownName("Truck fuel", "", StatementKind.INCOME_STATEMENT, repairs, "full", 2));
+        Suggestions learned = SUGGESTIONS.knowing(names);
+        Suggestion unheard =
+                learned.suggest(account("6650", "Zzyzx upkeep costs", true, 5)).orElseThrow();
+        assertThat(unheard.line()).as(unheard.toString()).isEqualTo(repairs);
+        assertThat(unheard.reason())
+                .isEqualTo("named like \"Zzyzx upkeep\", which you mapped to 1120/14 in 3 engagements");
+        assertThat(SUGGESTIONS
+                        .suggest(account("6651", "Truck fuel", true, 5))
+                        .orElseThrow()
+                        .line()
+                        .text())
+                .isEqualTo("1120/26");
+        assertThat(learned.suggest(account("6651", "Truck fuel", true, 5))
+                        .orElseThrow()
+                        .line())
+                .isEqualTo(repairs);
+    }
+
+    @Test
+    void givesTheNextLikeliestPlacesToo() {
+        Suggestion rent =
+                SUGGESTIONS.suggest(account("X", "Building rent", true, 0)).orElseThrow();
+        assertThat(rent.others()).isNotEmpty();
+        assertThat(rent.others()).noneMatch(other -> other.confidence() > rent.confidence());
+    }
+
+    @Test
+    void theSideAndTheFirstDigitTellIncomeFromExpense() {
+        assertThat(SUGGESTIONS
+                        .suggest(account("4400", "Rent, upper floor", true, -5))
+                        .orElseThrow()
+                        .line()
+                        .text())
+                .isEqualTo("1120/6");
+        assertThat(SUGGESTIONS
+                        .suggest(account("6400", "Rent, upper floor", true, 5))
+                        .orElseThrow()
+                        .line()
+                        .text())
+                .isEqualTo("1120/16");
     }
 }

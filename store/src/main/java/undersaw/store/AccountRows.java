@@ -6,14 +6,8 @@ import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
 import undersaw.money.Money;
 
-/** Accounts in their table, or in the table where an import waits; both have the same columns. */
+/** Accounts in their table. */
 final class AccountRows {
-    private final String table;
-
-    AccountRows(String table) {
-        this.table = table;
-    }
-
     private record Row(String number, String name, String statement, long opening, long closing) {
         Account account() {
             return new Account(
@@ -22,22 +16,19 @@ final class AccountRows {
     }
 
     List<Account> read(JdbcClient client, long engagement) {
-        return client
-                .sql("select number, name, statement, opening, closing from " + table
-                        + " where engagement = ? order by number")
-                .param(engagement)
-                .query(Row.class)
-                .list()
-                .stream()
+        return client.sql("""
+                        select number, name, statement, opening, closing from account
+                        where engagement = ? order by number""").param(engagement).query(Row.class).list().stream()
                 .map(Row::account)
                 .toList();
     }
 
     void put(JdbcClient client, long engagement, Account account) {
-        client.sql("insert into " + table
-                        + " (engagement, number, name, statement, opening, closing) values (?, ?, ?, ?, ?, ?)"
-                        + " on conflict (engagement, number) do update set name = excluded.name,"
-                        + " statement = excluded.statement, opening = excluded.opening, closing = excluded.closing")
+        client.sql("""
+                        insert into account (engagement, number, name, statement, opening, closing)
+                        values (?, ?, ?, ?, ?, ?)
+                        on conflict (engagement, number) do update set name = excluded.name,
+                        statement = excluded.statement, opening = excluded.opening, closing = excluded.closing""")
                 .params(
                         engagement,
                         account.number(),
@@ -49,9 +40,7 @@ final class AccountRows {
     }
 
     void replace(JdbcClient client, long engagement, List<Account> accounts) {
-        client.sql("delete from " + table + " where engagement = ?")
-                .param(engagement)
-                .update();
+        client.sql("delete from account where engagement = ?").param(engagement).update();
         accounts.forEach(account -> put(client, engagement, account));
     }
 }

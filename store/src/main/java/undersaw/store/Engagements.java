@@ -12,6 +12,7 @@ import undersaw.engagement.Client;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
 import undersaw.engagement.Snapshot;
+import undersaw.ledger.BooksSource;
 import undersaw.store.AuditTrail.Origin;
 
 /** Engagements: listed, opened, begun and changed one revision at a time. */
@@ -46,7 +47,9 @@ public final class Engagements {
             String until,
             @Nullable String method,
             String flags,
-            long revision) {}
+            long revision,
+            String sourceFile,
+            long sourceLedger) {}
 
     /** The numbers of all engagements. */
     public List<Long> ids() {
@@ -59,11 +62,17 @@ public final class Engagements {
     /** The engagement, whole. */
     public Optional<Kept> open(long id) {
         return database.read()
-                .sql("select id, client, form, start, until, method, flags, revision from engagement where id = ?")
+                .sql("""
+                        select id, client, form, start, until, method, flags, revision, source_file, source_ledger
+                        from engagement where id = ?""")
                 .param(id)
                 .query(Row.class)
                 .optional()
-                .map(row -> new Kept(row.id(), row.revision(), rows.read(row.id(), heading(row))));
+                .map(row -> new Kept(
+                        row.id(),
+                        row.revision(),
+                        rows.read(row.id(), heading(row))
+                                .withSource(new BooksSource(row.sourceFile(), row.sourceLedger()))));
     }
 
     private Heading heading(Row row) {
@@ -80,6 +89,14 @@ public final class Engagements {
                         select earlier.id from engagement this
                         join engagement earlier on earlier.client = this.client and earlier.form = this.form
                         where this.id = ? and earlier.until = date(this.start, '-1 day')""").param(id).query(Long.class).optional();
+    }
+
+    /** The engagement of the same client and form whose period begins the day after; nothing where there is none. */
+    public Optional<Long> following(long id) {
+        return database.read().sql("""
+                        select later.id from engagement this
+                        join engagement later on later.client = this.client and later.form = this.form
+                        where this.id = ? and this.until = date(later.start, '-1 day')""").param(id).query(Long.class).optional();
     }
 
     /** The other engagements of the same client. */
@@ -158,15 +175,21 @@ public final class Engagements {
             if (moved == 0) {
                 return Optional.empty();
             }
-            if (change instanceof Change.HeadingSet set) {
-                writeHeading(before.id(), set.heading());
-            } else {
-                rows.write(before.id(), change);
-            }
+            write(before.id(), change);
             long revision = before.revision() + 1;
             trail.add(new Origin(before.id(), revision, person, at), ChangeWords.of(change, before.snapshot()));
             return Optional.of(revision);
         });
+    }
+
+    private void write(long id, Change change) {
+        if (change instanceof Change.Several several) {
+            several.changes().forEach(each -> write(id, each));
+        } else if (change instanceof Change.HeadingSet set) {
+            writeHeading(id, set.heading());
+        } else {
+            rows.write(id, change);
+        }
     }
 
     private void writeHeading(long id, Heading heading) {

@@ -9,11 +9,13 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.pcollections.HashTreePMap;
+import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
+import undersaw.engagement.WorksheetRow;
 import undersaw.ledger.Account;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
@@ -23,20 +25,54 @@ import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
+import undersaw.ledger.Repeats;
+import undersaw.ledger.Split;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.money.Percent;
 
 /** A snapshot in its tables: read whole, written change by change. */
 final class SnapshotRows {
     private final Database database;
-    private final AccountRows accounts = new AccountRows("account");
+    private final AccountRows accounts = new AccountRows();
 
     SnapshotRows(Database database) {
         this.database = database;
     }
 
-    private record MappingRow(String account, String line, String treatment, boolean confirmed, String reason) {}
+    private record MappingRow(
+            String account, String line, String treatment, boolean confirmed, String reason, String partner) {}
+
+    private record SplitRow(
+            String account,
+            String line,
+            String treatment,
+            @Nullable String percent,
+            @Nullable Long amount) {
+        Split split() {
+            return new Split(
+                    LineId.of(line),
+                    treatment,
+                    percent == null ? null : Percent.of(percent),
+                    amount == null ? null : Money.ofCents(amount));
+        }
+    }
+
+    private record WorksheetLine(
+            String line,
+            String instance,
+            String description,
+            long amount,
+            @Nullable String dated,
+            String note) {
+        WorksheetRow row() {
+            return new WorksheetRow(
+                    description, Money.ofCents(amount), dated == null ? null : LocalDate.parse(dated), note);
+        }
+    }
+
+    private record CarriedRow(String place, String value, String confirmed) {}
 
     private record FactRow(String line, String instance, String value, String reason, String typedBy) {}
 
@@ -44,7 +80,8 @@ final class SnapshotRows {
 
     private record CarryoverRow(String kind, int year, long amount) {}
 
-    private record EntryRow(String entry, String kind, String dated, String memo, String account, long amount) {}
+    private record EntryRow(
+            String entry, String kind, String dated, String memo, String account, long amount, String repeats) {}
 
     private record SetAsideRow(String diagnostic, String reason, String answeredBy, String saying) {}
 
@@ -56,6 +93,8 @@ final class SnapshotRows {
                 .withMappings(HashTreePMap.from(mappings(id)))
                 .withFacts(HashTreePMap.from(facts(id)))
                 .withSetAsides(HashTreePMap.from(setAsides(id)))
+                .withWorksheets(HashTreePMap.from(worksheets(id)))
+                .withCarried(HashTreePMap.from(carried(id)))
                 .withLists(new Snapshot.Lists(entries(id), payments(id), carryovers(id)));
     }
 
@@ -64,14 +103,39 @@ final class SnapshotRows {
     }
 
     private Map<String, Mapping> mappings(long id) {
+        Map<String, List<Split>> splits = rows("""
+                        select account, line, treatment, percent, amount from mapping_split
+                        where engagement = ? order by account, place""", id, SplitRow.class).stream()
+                .collect(Collectors.groupingBy(
+                        SplitRow::account, Collectors.mapping(SplitRow::split, Collectors.toList())));
         return rows(
-                        "select account, line, treatment, confirmed, reason from mapping where engagement = ?",
+                        "select account, line, treatment, confirmed, reason, partner from mapping where engagement = ?",
                         id,
                         MappingRow.class)
                 .stream()
                 .collect(Collectors.toMap(
                         MappingRow::account,
-                        row -> new Mapping(LineId.of(row.line()), row.treatment(), row.confirmed(), row.reason())));
+                        row -> new Mapping(
+                                LineId.of(row.line()),
+                                row.treatment(),
+                                splits.getOrDefault(row.account(), List.of()),
+                                row.partner(),
+                                row.confirmed(),
+                                row.reason())));
+    }
+
+    private Map<LineKey, List<WorksheetRow>> worksheets(long id) {
+        return rows("""
+                        select line, instance, description, amount, dated, note from worksheet_row
+                        where engagement = ? order by line, instance, place""", id, WorksheetLine.class).stream()
+                .collect(Collectors.groupingBy(
+                        row -> LineId.of(row.line()).in(row.instance()),
+                        Collectors.mapping(WorksheetLine::row, Collectors.toList())));
+    }
+
+    private Map<String, Carried> carried(long id) {
+        return rows("select place, value, confirmed from carried where engagement = ?", id, CarriedRow.class).stream()
+                .collect(Collectors.toMap(CarriedRow::place, row -> new Carried(row.value(), row.confirmed())));
     }
 
     private Map<LineKey, Fact> facts(long id) {
@@ -116,7 +180,7 @@ final class SnapshotRows {
     private List<Entry> entries(long id) {
         Map<String, List<EntryRow>> byEntry = new LinkedHashMap<>();
         rows("""
-                        select entry, kind, dated, memo, account, amount from entry_posting
+                        select entry, kind, dated, memo, account, amount, repeats from entry_posting
                         where engagement = ? order by place""", id, EntryRow.class)
                 .forEach(row -> byEntry.computeIfAbsent(row.entry(), unused -> new ArrayList<>())
                         .add(row));
@@ -132,13 +196,19 @@ final class SnapshotRows {
                 first.memo(),
                 rows.stream()
                         .map(row -> new EntryPosting(row.account(), Money.ofCents(row.amount())))
-                        .toList());
+                        .toList(),
+                Repeats.parse(first.repeats()).orElse(Repeats.ONCE));
     }
 
     /** Writes what a change changes, within the transaction of its revision. */
     void write(long id, Change change) {
         if (change instanceof Change.BooksReplaced replaced) {
             accounts.replace(database.write(), id, replaced.accounts());
+            run(
+                    "update engagement set source_file = ?, source_ledger = ? where id = ?",
+                    replaced.source().file(),
+                    replaced.source().ledger(),
+                    id);
         } else if (change instanceof Change.AccountSet set) {
             accounts.put(database.write(), id, set.account());
         } else if (change instanceof Change.MappingsSet set) {
@@ -179,6 +249,10 @@ final class SnapshotRows {
             }
         } else if (change instanceof Change.EntriesSet set) {
             entries(id, set.entries());
+        } else if (change instanceof Change.WorksheetSet set) {
+            worksheet(id, set);
+        } else if (change instanceof Change.CarriedSet set) {
+            set.byPlace().forEach((place, mark) -> carried(id, place, mark));
         } else {
             throw new IllegalArgumentException(
                     "nothing keeps " + change.getClass().getSimpleName());
@@ -192,8 +266,9 @@ final class SnapshotRows {
             for (EntryPosting posting : entry.postings()) {
                 run(
                         """
-                        insert into entry_posting (engagement, place, entry, kind, dated, memo, account, amount)
-                        values (?, ?, ?, ?, ?, ?, ?, ?)""",
+                        insert into entry_posting
+                        (engagement, place, entry, kind, dated, memo, account, amount, repeats)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)""",
                         id,
                         place++,
                         entry.number(),
@@ -201,24 +276,82 @@ final class SnapshotRows {
                         entry.date().toString(),
                         entry.memo(),
                         posting.account(),
-                        posting.amount().cents());
+                        posting.amount().cents(),
+                        entry.repeats().word());
             }
         }
     }
 
     private void mapping(long id, String account, @Nullable Mapping mapping) {
         run("delete from mapping where engagement = ? and account = ?", id, account);
+        run("delete from mapping_split where engagement = ? and account = ?", id, account);
         if (mapping != null) {
             run(
                     """
-                    insert into mapping (engagement, account, line, treatment, confirmed, reason)
-                    values (?, ?, ?, ?, ?, ?)""",
+                    insert into mapping (engagement, account, line, treatment, confirmed, reason, partner)
+                    values (?, ?, ?, ?, ?, ?, ?)""",
                     id,
                     account,
                     mapping.line().text(),
                     mapping.treatment(),
                     mapping.confirmed() ? 1 : 0,
-                    mapping.reason());
+                    mapping.reason(),
+                    mapping.partner());
+            splits(id, account, mapping.splits());
+        }
+    }
+
+    private void splits(long id, String account, List<Split> splits) {
+        for (int i = 0; i < splits.size(); i++) {
+            Split split = splits.get(i);
+            run(
+                    """
+                    insert into mapping_split (engagement, account, place, line, treatment, percent, amount)
+                    values (?, ?, ?, ?, ?, ?, ?)""",
+                    id,
+                    account,
+                    i,
+                    split.line().text(),
+                    split.treatment(),
+                    split.percent() == null ? null : split.percent().value().toPlainString(),
+                    split.amount() == null ? null : split.amount().cents());
+        }
+    }
+
+    private void worksheet(long id, Change.WorksheetSet set) {
+        LineKey key = set.key();
+        run(
+                "delete from worksheet_row where engagement = ? and line = ? and instance = ?",
+                id,
+                key.line().text(),
+                key.instance());
+        for (int i = 0; i < set.rows().size(); i++) {
+            WorksheetRow row = set.rows().get(i);
+            run(
+                    """
+                    insert into worksheet_row (engagement, line, instance, place, description, amount, dated, note)
+                    values (?, ?, ?, ?, ?, ?, ?, ?)""",
+                    id,
+                    key.line().text(),
+                    key.instance(),
+                    i,
+                    row.description(),
+                    row.amount().cents(),
+                    row.date() == null ? null : row.date().toString(),
+                    row.note());
+        }
+        write(id, set.asFact());
+    }
+
+    private void carried(long id, String place, @Nullable Carried mark) {
+        run("delete from carried where engagement = ? and place = ?", id, place);
+        if (mark != null) {
+            run(
+                    "insert into carried (engagement, place, value, confirmed) values (?, ?, ?, ?)",
+                    id,
+                    place,
+                    mark.value(),
+                    mark.confirmed());
         }
     }
 
@@ -253,7 +386,7 @@ final class SnapshotRows {
         run("delete from " + table + " where engagement = ?", id);
     }
 
-    private void run(String sql, Object... values) {
+    private void run(String sql, @Nullable Object... values) {
         database.write().sql(sql).params(values).update();
     }
 }

@@ -16,32 +16,40 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.dao.DuplicateKeyException;
 import undersaw.SampleReturns;
+import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
+import undersaw.engagement.WorksheetRow;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Account;
+import undersaw.ledger.BooksSource;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Mapping;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
+import undersaw.ledger.Repeats;
+import undersaw.ledger.Split;
 import undersaw.ledger.StatementKind;
+import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.money.Percent;
 import undersaw.store.Engagements.Kept;
-import undersaw.store.StagedImports.Staged;
 
 class EngagementsTest {
     private static final Instant NOW = Instant.parse("2026-03-09T10:00:00Z");
@@ -71,7 +79,7 @@ class EngagementsTest {
                 .orElseThrow();
     }
 
-    private static List<Change> everyKindOfChange() {
+    private static List<Change> changesOfTheReturn() {
         Snapshot sample = SampleReturns.corporation()
                 .income("4000", "1120/1a", "full", "500.25")
                 .balance("3000", "1120/L/22b", "-10", "-10")
@@ -85,7 +93,7 @@ class EngagementsTest {
                 Set.of(Flag.FINAL, Flag.NAME_CHANGE));
         return List.of(
                 new Change.HeadingSet(changed),
-                new Change.BooksReplaced(List.copyOf(sample.accounts().values())),
+                new Change.BooksReplaced(List.copyOf(sample.accounts().values()), sample.source()),
                 new Change.AccountSet(
                         new Account("4000", "Sales", StatementKind.INCOME_STATEMENT, Money.ZERO, Money.ofCents(-7))),
                 new Change.MappingsSet(new TreeMap<>(sample.mappings())),
@@ -100,8 +108,40 @@ class EngagementsTest {
                         "m",
                         List.of(
                                 new EntryPosting("4000", Money.ofCents(3)),
-                                new EntryPosting("3000", Money.ofCents(-3)))))),
+                                new EntryPosting("3000", Money.ofCents(-3))),
+                        Repeats.RECURRING))),
                 new Change.QuerySetAside("C-1.x", new SetAside("r", "R. Tern", "says")));
+    }
+
+    private static List<Change> changesOfTheBooks() {
+        return List.of(
+                new Change.MappingsSet(Map.of(
+                        "4000",
+                        new Mapping(
+                                LineId.of("1120/1a"),
+                                "full",
+                                List.of(
+                                        new Split(LineId.of("1120/10"), "full", Percent.of("40"), null),
+                                        new Split(LineId.of("1120/6"), "full", null, Money.ofCents(-5))),
+                                "3000",
+                                false,
+                                "why"))),
+                new Change.WorksheetSet(
+                        LineKey.parse("1120/10"),
+                        List.of(
+                                new WorksheetRow("a", Money.ofCents(100), LocalDate.of(2025, 5, 5), "n"),
+                                new WorksheetRow("b", Money.ofCents(-200), null, "")),
+                        "R. Tern"),
+                new Change.CarriedSet(Map.of("map/4000", new Carried("1120/1a", ""))),
+                new Change.Several(List.of(
+                        new Change.BooksReplaced(List.of(), new BooksSource("b.csv", 7)),
+                        new Change.MappingsSet(
+                                new TreeMap<>(Map.of("1", new Mapping(LineId.of("1120/26"), "full", true, "x")))))));
+    }
+
+    private static List<Change> everyKindOfChange() {
+        return Stream.concat(changesOfTheReturn().stream(), changesOfTheBooks().stream())
+                .toList();
     }
 
     @Test
@@ -188,22 +228,6 @@ class EngagementsTest {
         assertThat(line.after())
                 .isEqualTo("method ; period 2025-02-01 to 2025-12-31; special [final return, name changed]");
         assertThat(trail.latest()).noneMatch(each -> (each.before() + each.after()).contains("001234567"));
-    }
-
-    @Test
-    void aStagedImportWaitsAndIsForgotten() {
-        Kept kept = begun();
-        StagedImports imports = new StagedImports(database);
-        Staged staged = new Staged(
-                "b.csv",
-                List.of("one", "two"),
-                "R. Tern",
-                List.of(new Account("1", "A", StatementKind.BALANCE_SHEET, Money.ofCents(4), Money.ofCents(5))));
-        imports.put(kept.id(), staged);
-        imports.put(kept.id(), staged);
-        assertThat(imports.find(kept.id())).contains(staged);
-        imports.discard(kept.id());
-        assertThat(imports.find(kept.id())).isEmpty();
     }
 
     @Test

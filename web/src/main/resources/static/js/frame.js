@@ -217,3 +217,26 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 });
+
+// A form that shows what it would do: asked a moment after the last key, and nothing is kept.
+{
+  let waiting;
+  document.addEventListener('input', (event) => {
+    const form = event.target.closest('form[data-preview]');
+    if (!form) return;
+    clearTimeout(waiting);
+    waiting = setTimeout(async () => {
+      const answer = await undersaw.part(form.dataset.preview, { method: 'POST', body: new URLSearchParams(new FormData(form)) });
+      if (answer.ok) undersaw.swap(answer.content);
+    }, 250);
+  });
+}
+
+document.addEventListener('click', (event) => {
+  const more = event.target.closest('[data-more-rows]');
+  if (!more) return;
+  const rows = document.querySelector('.' + more.dataset.moreRows), row = rows.lastElementChild.cloneNode(true);
+  row.querySelectorAll('input').forEach((input) => { input.value = ''; input.setAttribute('aria-label', input.getAttribute('aria-label').replace(/\d+$/, rows.children.length + 1)); });
+  rows.append(row);
+  row.querySelector('input').focus();
+});

@@ -47,6 +47,45 @@
     bar.querySelector('.many-count').textContent = chosen + (chosen === 1 ? ' account' : ' accounts');
   }
 
+  // plain words find lines too: the list below the field is asked for while typing
+  let asking;
+  document.addEventListener('input', (event) => {
+    const field = event.target;
+    if (!field.matches('.bench input.line, #many input[name=line]') || field.value.length < 2) return;
+    clearTimeout(asking);
+    asking = setTimeout(async () => {
+      const row = field.closest('tr') || document.querySelector('#map-rows .pick:checked')?.closest('tr');
+      const address = '/e/' + document.getElementById('engagement-head').dataset.id + '/map/lines?income=' + (row ? row.dataset.income : 'true') + '&q=' + encodeURIComponent(field.value);
+      const answer = await undersaw.part(address);
+      const found = answer.content.querySelectorAll('option');
+      if (answer.ok && found.length) document.getElementById('lines').replaceChildren(...found);
+    }, 140);
+  });
+
+  // accounts can be dragged onto a line as well as typed to it
+  let dragged = null;
+  document.addEventListener('dragstart', (event) => { const row = event.target.closest && event.target.closest('#map-rows tr'); if (row) { dragged = row; event.dataTransfer.setData('text/plain', row.dataset.number); } });
+  document.addEventListener('dragover', (event) => { const target = event.target.closest && event.target.closest('.targets li'); if (target && dragged) { event.preventDefault(); document.querySelectorAll('.targets .over').forEach((each) => each.classList.remove('over')); target.classList.add('over'); } });
+  document.addEventListener('drop', (event) => {
+    const target = event.target.closest && event.target.closest('.targets li');
+    if (!target || !dragged) return;
+    event.preventDefault();
+    target.classList.remove('over');
+    const form = dragged.querySelector('form.place');
+    form.querySelector('input.line').value = target.dataset.line;
+    dragged = null;
+    form.requestSubmit();
+  });
+
+  // accounts chosen by a range of their numbers
+  document.addEventListener('submit', (event) => {
+    if (!event.target.dataset.range) return;
+    event.preventDefault();
+    const from = event.target.elements.from.value.trim(), to = event.target.elements.to.value.trim() || from;
+    document.querySelectorAll('#map-rows tr').forEach((row) => { if (row.dataset.number >= from && row.dataset.number <= to + '\uffff') row.querySelector('.pick').checked = true; });
+    many();
+  });
+
   document.addEventListener('change', (event) => { if (event.target.matches('.pick')) many(); });
   document.addEventListener('focusin', (event) => { const row = event.target.closest('#map-rows tr'); if (row) light(row, true); });
   document.addEventListener('undersaw:swapped', () => { draw(); many(); });

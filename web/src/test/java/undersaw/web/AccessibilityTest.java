@@ -12,8 +12,24 @@ class AccessibilityTest {
     void everyOtherPageIsCleanToo(Office.Running office) {
         try (Browser browser = new Browser(office.address())) {
             Page page = browser.signIn("orrin");
-            for (String path :
-                    List.of("/firm", "/e/1/file", "/e/2/books", "/e/2/map", "/e/2/trail", "/e/2/return/lists")) {
+            for (String path : List.of(
+                    "/firm",
+                    "/e/1/file",
+                    "/e/2/books",
+                    "/e/2/books/openings",
+                    "/e/2/books/notes",
+                    "/e/2/books/account?number=6310",
+                    "/e/2/map",
+                    "/e/2/carried",
+                    "/e/2/adjust",
+                    "/e/2/adjust/trial-balance",
+                    "/e/2/adjust/bridge",
+                    "/e/2/adjust/balance",
+                    "/e/2/adjust/statements",
+                    "/e/2/adjust/variances",
+                    "/e/2/pinned?place=1120/17",
+                    "/e/2/trail",
+                    "/e/2/return/lists")) {
                 page.navigate(office.address() + path);
                 browser.isClean(page);
             }

@@ -18,6 +18,7 @@ import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Entry;
+import undersaw.ledger.EntryKind;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -117,6 +118,7 @@ final class AccountChecks {
 
     private static List<Found> entriesOut(Examination look) {
         return look.snapshot().lists().entries().stream()
+                .filter(entry -> entry.kind() != EntryKind.BALANCING)
                 .filter(entry -> !entry.outBy().isZero())
                 .map(AccountChecks::entryOut)
                 .toList();

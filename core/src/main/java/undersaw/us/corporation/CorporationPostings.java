@@ -2,7 +2,9 @@ package undersaw.us.corporation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import undersaw.calc.AccountPosition;
+import undersaw.calc.AccountPosition.Balances;
 import undersaw.calc.Portion;
 import undersaw.calc.Posting;
 import undersaw.calc.PostingRule;
@@ -56,7 +58,7 @@ final class CorporationPostings implements PostingRule {
     }
 
     private void postBalance(AccountPosition position, MapTarget target, List<Posting> postings) {
-        Money opening = position.account().opening();
+        Money opening = position.opening();
         Money closing = position.adjusted();
         boolean ofRetained = target.id().text().startsWith("1120/M-2/");
         if (ofRetained) {
@@ -132,8 +134,8 @@ final class CorporationPostings implements PostingRule {
     private static Part reached(AccountPosition position, Treatment treatment, Side side) {
         Money book = side.natural(position.adjusted());
         String address = "TREAT/" + treatment.id();
-        Money begin = position.typed(address + "/begin").orElse(Money.ZERO);
-        Money end = position.typed(address + "/end").orElse(Money.ZERO);
+        Money begin = position.typed(address + "/begin").orElse(owed(position, treatment, Balances::opening));
+        Money end = position.typed(address + "/end").orElse(owed(position, treatment, Balances::adjusted));
         if (treatment.reach() != Reach.WHOLE && position.typed(address).isPresent()) {
             return new Part(position.typed(address).get(), Portion.FIXED, "typed tax amount");
         }
@@ -147,6 +149,12 @@ final class CorporationPostings implements PostingRule {
             case AHEAD -> later(book.minus(begin).plus(end), begin, end);
             default -> new Part(book, Portion.CLOSING, "");
         };
+    }
+
+    /** What the paired account held: a liability's credit, or a prepaid asset's debit. */
+    private static Money owed(AccountPosition position, Treatment treatment, Function<Balances, Money> at) {
+        Money balance = position.partner().map(at).orElse(Money.ZERO);
+        return treatment.reach() == Reach.AHEAD ? balance : balance.negated();
     }
 
     private static Part later(Money amount, Money begin, Money end) {

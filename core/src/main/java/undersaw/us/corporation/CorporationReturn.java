@@ -11,11 +11,14 @@ import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
+import undersaw.form.MapTarget;
 import undersaw.law.Law;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
+import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
+import undersaw.returns.BookLines;
 import undersaw.returns.ReturnKind;
 import undersaw.returns.Suggestions;
 
@@ -23,6 +26,9 @@ import undersaw.returns.Suggestions;
 public final class CorporationReturn implements ReturnKind {
     /** The form's code. */
     public static final String CODE = "1120";
+
+    private static final List<String> NAMES =
+            List.of("undersaw/us/corporation/suggestions.csv", "undersaw/us/corporation/names.csv");
 
     private final CorporationForms forms = new CorporationForms();
     private final Treatments1120 treatments = new Treatments1120();
@@ -33,9 +39,10 @@ public final class CorporationReturn implements ReturnKind {
 
     /** Puts forms, treatments, suggestions and checks together. */
     public CorporationReturn() {
-        targets = new CorporationTargets(
-                forms.all().stream().map(Form::targets).flatMap(List::stream).toList());
-        suggestions = Suggestions.read("undersaw/us/corporation/suggestions.csv", NumberSuggestions::suggest);
+        List<MapTarget> all =
+                forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
+        targets = new CorporationTargets(all);
+        suggestions = Suggestions.read(NAMES, NumberSuggestions::suggest, all);
         checks = CorporationChecks.all();
     }
 
@@ -51,7 +58,7 @@ public final class CorporationReturn implements ReturnKind {
 
     @Override
     public List<Station> stations() {
-        return List.of(Station.BOOKS, Station.MAP, Station.RETURN, Station.CHECK, Station.FILE);
+        return List.of(Station.BOOKS, Station.MAP, Station.ADJUST, Station.RETURN, Station.CHECK, Station.FILE);
     }
 
     @Override
@@ -93,6 +100,16 @@ public final class CorporationReturn implements ReturnKind {
     @Override
     public List<TieOut> tieOuts(Examination examination) {
         return CorporationTieOuts.of(examination);
+    }
+
+    @Override
+    public BookLines bookLines() {
+        return CorporationBookLines.LINES;
+    }
+
+    @Override
+    public List<Carryover> carriedForward(Calculation calculation) {
+        return CorporationCarryforwards.of(calculation);
     }
 
     @Override

@@ -7,6 +7,7 @@ import static undersaw.form.formula.Formulas.when;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.Section;
 import undersaw.ledger.Side;
 
 /** Form 1125-A, cost of goods sold (from memory). Books may be kept periodically or perpetually. */
@@ -25,6 +26,7 @@ final class Form1125A extends Form {
         part("1125-A", "Form 1125-A: cost of goods sold", "IRC 471; Form 1125-A");
         opening = line("1", "Inventory at the beginning of the year").fromBooks();
         purchases = line("2", "Purchases less cost of items withdrawn for personal use");
+        section(Section.COST_OF_SALES);
         mappable(purchases, Side.DEBIT);
         labor = booksLine("3", "Cost of labor", Side.DEBIT);
         section263A = booksLine("4", "Additional section 263A costs", Side.DEBIT)

@@ -32,6 +32,9 @@ final class NumberSuggestions {
             new Range(60, 79, "1120/26"),
             new Range(80, 99, "1120/26"));
 
+    /** How often a number alone is right, in percent (common practice, no source). */
+    private static final int BY_NUMBER_ALONE = 25;
+
     private NumberSuggestions() {}
 
     static Optional<Suggestion> suggest(Account account) {
@@ -47,7 +50,7 @@ final class NumberSuggestions {
                 .map(range -> new Suggestion(
                         LineId.of(line(range.line(), account)),
                         account.onIncomeStatement() ? "full" : "",
-                        false,
+                        BY_NUMBER_ALONE,
                         "only by its number, " + account.number()));
     }
 

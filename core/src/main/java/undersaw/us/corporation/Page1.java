@@ -10,6 +10,7 @@ import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.Section;
 import undersaw.form.formula.Formula;
 import undersaw.law.LawKey;
 import undersaw.ledger.Side;
@@ -87,6 +88,7 @@ final class Page1 extends Form {
         line("hdr/E4", "Address change").fromHeading(HeadingField.ADDRESS_CHANGE, LineKind.BOX);
 
         part("1", "Income", "IRC 61; Instructions for Form 1120, Income");
+        section(Section.REVENUE);
         grossReceipts = booksLine("1a", "Gross receipts or sales", Side.CREDIT);
         returnsAndAllowances = booksLine("1b", "Returns and allowances", Side.DEBIT);
         netReceipts = line("1c", "Balance")
@@ -96,6 +98,7 @@ final class Page1 extends Form {
         grossProfit =
                 line("3", "Gross profit").is(netReceipts.minus(costOfSales)).always();
         dividends = line("4", "Dividends and inclusions").is(() -> all.scheduleC.totalDividends);
+        section(Section.OTHER_INCOME);
         interest = booksLine("5", "Interest", Side.CREDIT).cites("IRC 61(a)(4)");
         rents = booksLine("6", "Gross rents", Side.CREDIT);
         royalties = booksLine("7", "Gross royalties", Side.CREDIT);
@@ -124,6 +127,7 @@ final class Page1 extends Form {
         officers = line("12", "Compensation of officers")
                 .fromBooksAnd(() -> when(all.form1125E.total.isNotZero(), all.form1125E.onPage1, officersPerBooks()))
                 .cites("IRC 162(a)(1)");
+        section(Section.EXPENSES);
         mappable(officers, Side.DEBIT);
         salaries = booksLine("13", "Salaries and wages, less employment credits", Side.DEBIT)
                 .cites("IRC 162(a)(1)");

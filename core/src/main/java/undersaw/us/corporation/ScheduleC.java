@@ -7,6 +7,7 @@ import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.Section;
 import undersaw.form.formula.Formula;
 import undersaw.law.LawKey;
 import undersaw.ledger.Side;
@@ -37,6 +38,7 @@ final class ScheduleC extends Form {
 
     ScheduleC(CorporationForms all) {
         super("1120", "Schedule C");
+        section(Section.OTHER_INCOME);
         part("C", "Schedule C: dividends, inclusions, special deductions", "IRC 243 to 246, 250");
         Line small = dividends("1", "Domestic, holdings under 20%");
         large = dividends("2", "Domestic, holdings of 20% or more");

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.Section;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
@@ -40,6 +41,7 @@ final class ScheduleD extends Form {
                 line("D/12", "Long-term gain from installment sales").cites("IRC 453");
         Line longExchanges =
                 line("D/13", "Long-term gain or loss from like-kind exchanges").cites("IRC 1031");
+        section(Section.OTHER_INCOME);
         Line distributions =
                 booksLine("D/14", "Capital gain distributions", Side.CREDIT).cites("IRC 852(b)(3)");
         Line netLong = line("D/15", "Net long-term capital gain or loss")

@@ -13,6 +13,7 @@ import undersaw.form.BalanceRow;
 import undersaw.form.BalanceRow.YearEnd;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.Section;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Reference;
 import undersaw.form.formula.Term;
@@ -41,24 +42,33 @@ final class ScheduleL extends Form {
         super("1120", "Schedule L");
         part("L", "Schedule L: balance sheets per books", "Instructions for Form 1120, Schedule L")
                 .excusedWhen(() -> all.scheduleK.small.answered("yes"));
+        section(Section.CASH);
         assets.add(row("1", "Cash", Side.DEBIT));
+        section(Section.RECEIVABLES);
         assets.add(pair("2a", "Trade notes and accounts receivable", "2b", "Less allowance for bad debts"));
+        section(Section.CURRENT_ASSETS);
         inventories = row("3", "Inventories", Side.DEBIT);
         assets.add(inventories);
         assets.add(row("4", "US government obligations", Side.DEBIT));
         assets.add(row("5", "Tax-exempt securities", Side.DEBIT));
         assets.add(statement("6", "Other current assets", Side.DEBIT));
+        section(Section.OTHER_ASSETS);
         assets.add(row("7", "Loans to shareholders", Side.DEBIT));
         assets.add(row("8", "Mortgage and real estate loans", Side.DEBIT));
         assets.add(statement("9", "Other investments", Side.DEBIT));
+        section(Section.FIXED_ASSETS);
         assets.add(pair("10a", "Buildings and other depreciable assets", "10b", "Less accumulated depreciation"));
         assets.add(pair("11a", "Depletable assets", "11b", "Less accumulated depletion"));
         assets.add(row("12", "Land", Side.DEBIT));
         assets.add(pair("13a", "Intangible assets", "13b", "Less accumulated amortization"));
+        section(Section.OTHER_ASSETS);
         assets.add(statement("14", "Other assets", Side.DEBIT));
         totalAssets = total("15", "Total assets", end -> sum(at(assets, end)));
+        section(Section.CURRENT_LIABILITIES);
         liabilities.add(row("16", "Accounts payable", Side.CREDIT));
+        section(Section.BORROWINGS);
         liabilities.add(row("17", "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
+        section(Section.CURRENT_LIABILITIES);
         otherCurrentLiabilities = new BalanceRow(
                 id("18"),
                 "Other current liabilities",
@@ -66,9 +76,12 @@ final class ScheduleL extends Form {
                 roundedInto("18/d", YearEnd.CLOSING));
         mappable(otherCurrentLiabilities, Side.CREDIT);
         liabilities.add(otherCurrentLiabilities);
+        section(Section.BORROWINGS);
         liabilities.add(row("19", "Loans from shareholders", Side.CREDIT));
         liabilities.add(row("20", "Mortgages, notes, bonds payable in 1 year or more", Side.CREDIT));
+        section(Section.OTHER_LIABILITIES);
         liabilities.add(statement("21", "Other liabilities", Side.CREDIT));
+        section(Section.EQUITY);
         equity.add(capitalStock());
         equity.add(row("23", "Additional paid-in capital", Side.CREDIT));
         equity.add(statement("24", "Retained earnings, appropriated", Side.CREDIT));
@@ -143,8 +156,13 @@ final class ScheduleL extends Form {
 
     /** Gross amounts in columns a and c; the net of the pair in columns b and d of the lower row. */
     private BalanceRow pair(String gross, String caption, String less, String lessCaption) {
+        Section upperSection = gross.equals("2a") ? Section.RECEIVABLES : Section.FIXED_ASSETS;
         BalanceRow upper = columns(gross, caption, Side.DEBIT);
+        if (lessCaption.contains("accumulated")) {
+            section(Section.ACCUMULATED);
+        }
         BalanceRow lower = columns(less, lessCaption, Side.CREDIT);
+        section(upperSection);
         return new BalanceRow(
                 id(less),
                 caption + ", net",

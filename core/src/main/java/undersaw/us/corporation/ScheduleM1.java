@@ -4,6 +4,7 @@ import static undersaw.form.formula.Formulas.sum;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.Section;
 import undersaw.ledger.Side;
 
 /** Form 1120, Schedule M-1: book income to taxable income (2024 form, from memory). */
@@ -30,6 +31,7 @@ final class ScheduleM1 extends Form {
         part("M-1", "Schedule M-1: book income to taxable income", "Instructions for Form 1120, Schedule M-1")
                 .excusedWhen(() -> all.scheduleK.small.answered("yes"));
         bookIncome = line("M-1/1", "Net income per books").fromBooks().always();
+        section(Section.INCOME_TAXES);
         federalTax = booksLine("M-1/2", "Federal income tax per books", Side.DEBIT);
         capitalLosses = line("M-1/3", "Capital losses over capital gains").is(() -> all.scheduleD.lossCarriedOn);
         taxedNotOnBooks =

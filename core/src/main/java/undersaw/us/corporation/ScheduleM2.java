@@ -8,6 +8,7 @@ import static undersaw.form.formula.Formulas.when;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.Section;
 import undersaw.form.formula.Formula;
 import undersaw.ledger.Side;
 
@@ -32,6 +33,7 @@ final class ScheduleM2 extends Form {
                 .is(() -> all.scheduleM1.bookIncome)
                 .always();
         Line increases = line("M-2/3", "Other increases").withStatement();
+        section(Section.EQUITY);
         mappableClosing(increases, Side.CREDIT);
         Line raised = line("M-2/4", "Lines 1 to 3")
                 .is(sum(opening, netIncome, increases))

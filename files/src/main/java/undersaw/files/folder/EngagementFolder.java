@@ -38,7 +38,12 @@ public final class EngagementFolder {
             TypedFiles.PAYMENTS,
             TypedFiles.CARRYOVERS,
             TypedFiles.SET_ASIDES,
-            TypedFiles.PRIOR_LINES);
+            TypedFiles.PRIOR_LINES,
+            WorkFiles.SPLITS,
+            WorkFiles.PAIRS,
+            WorkFiles.REPEATS,
+            WorkFiles.WORKSHEETS,
+            WorkFiles.CARRIED);
     private static final long LARGEST_ZIP = 50_000_000;
 
     private EngagementFolder() {}
@@ -101,6 +106,7 @@ public final class EngagementFolder {
         Snapshot snapshot = Snapshot.empty(heading);
         snapshot = BooksFiles.read(snapshot, files, faults);
         snapshot = TypedFiles.read(snapshot, files, faults);
+        snapshot = WorkFiles.read(snapshot, files, faults);
         return new ReadFolder(snapshot, faults);
     }
 
@@ -134,6 +140,7 @@ public final class EngagementFolder {
         files.add(new FolderFile(EngagementJson.FILE, EngagementJson.write(snapshot.heading())));
         files.addAll(BooksFiles.write(snapshot));
         files.addAll(TypedFiles.write(snapshot));
+        files.addAll(WorkFiles.write(snapshot));
         return files;
     }
 

@@ -1,19 +1,9 @@
 package undersaw.files.pdf;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.util.XRLog;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.thymeleaf.TemplateEngine;
 import org.thymeleaf.context.Context;
-import org.thymeleaf.templatemode.TemplateMode;
-import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 import undersaw.calc.LineValue;
 import undersaw.calc.Plan;
 import undersaw.calc.Statement;
@@ -26,12 +16,6 @@ import undersaw.money.Money;
 
 /** The readable return: every line that is filed, then the statements; each page carries the mark. */
 public final class ReturnPdf {
-    private static final TemplateEngine ENGINE = engine();
-
-    static {
-        XRLog.setLoggingEnabled(false);
-    }
-
     private ReturnPdf() {}
 
     /** The document as PDF bytes. */
@@ -43,20 +27,7 @@ public final class ReturnPdf {
         context.setVariable("mark", mark);
         context.setVariable("parts", parts(content, plan));
         context.setVariable("statements", statements(content, plan));
-        String page = ENGINE.process("undersaw/files/pdf/return", context);
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.useFont(() -> font("IBMPlexSans-Regular.ttf"), "Plex", 400, FontStyle.NORMAL, true);
-        builder.useFont(() -> font("IBMPlexSans-SemiBold.ttf"), "Plex", 600, FontStyle.NORMAL, true);
-        builder.usePdfUaAccessibility(true);
-        builder.withHtmlContent(page, null);
-        builder.toStream(bytes);
-        try {
-            builder.run();
-        } catch (IOException e) {
-            throw new UncheckedIOException("the return cannot be printed", e);
-        }
-        return bytes.toByteArray();
+        return PrintedPage.write("undersaw/files/pdf/return", context);
     }
 
     private static List<PrintedPart> parts(FilingContent content, Plan plan) {
@@ -99,23 +70,5 @@ public final class ReturnPdf {
 
     private static String printed(Money amount) {
         return amount.isZero() ? "–" : amount.printed();
-    }
-
-    private static InputStream font(String name) {
-        InputStream stream = ReturnPdf.class.getResourceAsStream(name);
-        if (stream == null) {
-            throw new IllegalStateException("font " + name + " is missing from the class path");
-        }
-        return stream;
-    }
-
-    private static TemplateEngine engine() {
-        ClassLoaderTemplateResolver resolver = new ClassLoaderTemplateResolver();
-        resolver.setSuffix(".html");
-        resolver.setTemplateMode(TemplateMode.HTML);
-        resolver.setCharacterEncoding("UTF-8");
-        TemplateEngine engine = new TemplateEngine();
-        engine.setTemplateResolver(resolver);
-        return engine;
     }
 }

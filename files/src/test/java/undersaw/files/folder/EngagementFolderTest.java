@@ -13,16 +13,23 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import undersaw.engagement.Carried;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
+import undersaw.engagement.WorksheetRow;
 import undersaw.files.DemoEngagement;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.Repeats;
+import undersaw.ledger.Split;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.money.Percent;
 import undersaw.registry.Returns;
 
 class EngagementFolderTest {
@@ -58,10 +65,21 @@ class EngagementFolderTest {
                 EntryKind.ADJUSTING,
                 LocalDate.of(2025, 12, 31),
                 "accrual",
-                List.of(new EntryPosting("6310", Money.ofDollars(50)), new EntryPosting("2210", Money.ofDollars(-50))));
+                List.of(new EntryPosting("6310", Money.ofDollars(50)), new EntryPosting("2210", Money.ofDollars(-50))),
+                Repeats.REVERSING);
+        Split half = new Split(LineId.of("1120/26"), "full", Percent.of("12.5"), null);
+        Split some = new Split(LineId.of("1120/22"), "full", null, Money.ofDollars(7));
+        Mapping split =
+                snapshot.mappings().get("6310").withSplits(List.of(half, some)).withPartner("2210");
+        List<WorksheetRow> rows = List.of(
+                new WorksheetRow("Bank, fees", Money.parse("12.50"), LocalDate.of(2025, 3, 4), "note"),
+                new WorksheetRow("Other", Money.ofDollars(3), null, ""));
         Snapshot full = snapshot.withLists(snapshot.lists()
                         .withEntries(List.of(entry))
                         .withCarryovers(List.of(new Carryover(CarryoverKind.NOL, 2021, Money.ofDollars(5)))))
+                .withMappings(snapshot.mappings().plus("6310", split))
+                .withWorksheets(snapshot.worksheets().plus(LineKey.parse("1120/17"), rows))
+                .withCarried(snapshot.carried().plus("map/6310", new Carried("1120/16 full", "")))
                 .withSetAsides(snapshot.setAsides()
                         .plus("C-0608.1120/18", new SetAside("a, \"quoted\" reason", "R. Tern", "m")));
 

@@ -6,38 +6,42 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import undersaw.engagement.Carried;
 import undersaw.ledger.Account;
 import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
+import undersaw.web.frame.Slice;
 
 /**
  * The trial balance as a page shows it.
  *
- * @param rows one an account
+ * @param slice the rows shown, one an account
  * @param totals debits and credits, opening and closing
  * @param netIncome net income of the year
+ * @param source the file that the balances came from; empty where there was none
+ * @param ledger whether its transactions can be opened
  */
-public record BooksView(List<Row> rows, Totals totals, String netIncome) {
+public record BooksView(Slice<Row> slice, Totals totals, String netIncome, String source, boolean ledger) {
     /** An account with its balances in debit and credit columns. */
     public record Row(
-            String number, String name, boolean income, String opening, String debit, String credit, String line) {}
+            String number,
+            String name,
+            boolean income,
+            String opening,
+            String debit,
+            String credit,
+            String line,
+            boolean carried) {}
 
     /** Column totals. */
     public record Totals(String opening, String debit, String credit, String difference) {}
 
-    static BooksView of(OpenEngagement open) {
+    static BooksView of(OpenEngagement open, String query, int page) {
         List<Account> accounts = open.snapshot().accounts().values().stream()
                 .sorted(Comparator.comparing(Account::number))
                 .toList();
-        List<Row> rows = accounts.stream()
-                .map(account -> row(
-                        account,
-                        open.snapshot()
-                                .mapping(account.number())
-                                .map(mapping -> mapping.line().text())
-                                .orElse("")))
-                .toList();
+        List<Row> rows = accounts.stream().map(account -> row(open, account)).toList();
         Money debits = sum(accounts, true);
         Money credits = sum(accounts, false);
         Money opening = Money.sum(accounts.stream().map(Account::opening).toList());
@@ -47,17 +51,24 @@ public record BooksView(List<Row> rows, Totals totals, String netIncome) {
                         .toList())
                 .negated();
         return new BooksView(
-                rows,
+                Slice.of(rows, query, page, row -> row.number() + " " + row.name() + " " + row.line()),
                 new Totals(
                         Figure.balance(opening),
                         Figure.balance(debits),
                         Figure.balance(credits),
                         debits.equals(credits) ? "" : debits.minus(credits).printed()),
-                Figure.balance(income));
+                Figure.balance(income),
+                open.snapshot().source().file(),
+                open.snapshot().source().hasTransactions());
     }
 
-    private static Row row(Account account, String line) {
+    private static Row row(OpenEngagement open, Account account) {
         Money closing = account.closing();
+        String line = open.snapshot()
+                .mapping(account.number())
+                .map(mapping -> mapping.line().text())
+                .orElse("");
+        Carried carried = open.snapshot().carried().get("opening/" + account.number());
         return new Row(
                 account.number(),
                 account.name(),
@@ -65,7 +76,8 @@ public record BooksView(List<Row> rows, Totals totals, String netIncome) {
                 account.onIncomeStatement() ? "" : Figure.balance(account.opening()),
                 closing.isPositive() ? closing.printedWithCents() : "",
                 closing.isNegative() ? closing.negated().printedWithCents() : "",
-                line);
+                line,
+                carried != null && carried.isOpen());
     }
 
     private static Money sum(List<Account> accounts, boolean debits) {

@@ -21,6 +21,7 @@ import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
+import undersaw.web.frame.TieBars;
 
 /** Station Check: diagnostics in three severities, and the tie-outs. */
 @Controller
@@ -51,7 +52,7 @@ class CheckController {
                         group(open, Severity.QUERY, "Queries, which need an answer"),
                         group(open, Severity.NOTE, "Notes, worth knowing")));
         model.addAttribute("setAside", Finding.of(open, open.review().setAside()));
-        model.addAttribute("ties", Finding.ties(open));
+        model.addAttribute("ties", TieBars.of(id, open.review().tieOuts()));
         return "check/check";
     }
 

@@ -5,14 +5,10 @@ import org.jspecify.annotations.Nullable;
 import undersaw.check.Diagnostic;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Place;
-import undersaw.check.Review;
 import undersaw.check.Severity;
-import undersaw.check.TieOut;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Station;
-import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
-import undersaw.web.frame.Figure;
 
 /**
  * A diagnostic as the page shows it.
@@ -103,47 +99,5 @@ public record Finding(
 
     public boolean isQuery() {
         return severity.equals(Severity.QUERY.word());
-    }
-
-    /**
-     * A tie-out drawn as two bars.
-     *
-     * @param leftBar the left figure as a length, up to 200
-     * @param rightBar the right figure likewise
-     */
-    public record Tie(
-            String code,
-            String leftCaption,
-            String left,
-            String rightCaption,
-            String right,
-            String difference,
-            boolean agrees,
-            int leftBar,
-            int rightBar,
-            String address) {}
-
-    static List<Tie> ties(OpenEngagement open) {
-        Review review = open.review();
-        return review.tieOuts().stream().map(tie -> tie(open, tie)).toList();
-    }
-
-    private static Tie tie(OpenEngagement open, TieOut tie) {
-        Money most = tie.left().abs().max(tie.right().abs());
-        return new Tie(
-                tie.code(),
-                tie.leftCaption(),
-                Figure.text(tie.left()),
-                tie.rightCaption(),
-                Figure.text(tie.right()),
-                Figure.text(tie.difference()),
-                tie.agrees(),
-                bar(tie.left(), most),
-                bar(tie.right(), most),
-                "/e/" + open.id() + "/return?line=" + tie.place());
-    }
-
-    private static int bar(Money amount, Money most) {
-        return most.isZero() ? 0 : (int) (amount.abs().cents() * 200 / most.cents());
     }
 }

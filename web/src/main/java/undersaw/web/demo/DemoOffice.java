@@ -88,7 +88,7 @@ class DemoOffice implements ApplicationRunner {
         Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
         List<Change> changes = List.of(
                 new Change.HeadingSet(snapshot.heading()),
-                new Change.BooksReplaced(List.copyOf(snapshot.accounts().values())),
+                new Change.BooksReplaced(List.copyOf(snapshot.accounts().values()), snapshot.source()),
                 new Change.MappingsSet(mappings),
                 new Change.FactsSet(facts),
                 new Change.PaymentsSet(snapshot.lists().payments()));

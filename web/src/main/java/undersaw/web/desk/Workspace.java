@@ -76,7 +76,7 @@ public class Workspace {
             }
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
             Snapshot linked =
-                    kept.snapshot().withPrior(prior.map(Workspace::lastYear).orElse(PriorYear.none()));
+                    kept.snapshot().withPrior(prior.map(Workspace::asPriorYear).orElse(PriorYear.none()));
             Calculation calculation = Returns.calculate(linked);
             OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
             open.put(id, fresh);
@@ -110,11 +110,21 @@ public class Workspace {
         return new Review(all, review.tieOuts(), calculation.snapshot());
     }
 
+    /** Last year's engagement of the same client and form; nothing where there is none. */
+    public Optional<OpenEngagement> lastYear(long id) {
+        return prior(id);
+    }
+
+    /** Next year's engagement of the same client and form; nothing where there is none. */
+    public Optional<Long> nextYear(long id) {
+        return engagements.following(id);
+    }
+
     private Optional<OpenEngagement> prior(long id) {
         return engagements.before(id).map(this::open);
     }
 
-    private static PriorYear lastYear(OpenEngagement prior) {
+    private static PriorYear asPriorYear(OpenEngagement prior) {
         Map<LineId, Money> lines = prior.calculation().printed().stream()
                 .filter(value -> value.key().instance().isEmpty() && value.value() instanceof Value.Amount)
                 .collect(Collectors.toMap(value -> value.key().line(), LineValue::amount));

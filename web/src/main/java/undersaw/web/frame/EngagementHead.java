@@ -1,7 +1,9 @@
 package undersaw.web.frame;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import undersaw.check.Diagnostic;
 import undersaw.check.Place;
 import undersaw.check.Review;
@@ -9,6 +11,7 @@ import undersaw.check.Severity;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.returns.ReturnKind.Vital;
+import undersaw.rollforward.RollForward;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Progress;
 
@@ -22,6 +25,7 @@ import undersaw.web.desk.Progress;
  * @param state how far the engagement has come
  * @param vitals the figures that follow every edit
  * @param ridge one tooth a station
+ * @param carried how much came from last year to each station and is not confirmed
  */
 public record EngagementHead(
         long id,
@@ -30,7 +34,13 @@ public record EngagementHead(
         String title,
         String state,
         List<VitalFigure> vitals,
-        List<Tooth> ridge) {
+        List<Tooth> ridge,
+        Map<Station, Integer> carried) {
+    /** How much came from last year to a station and is not confirmed. */
+    public int carriedAt(String station) {
+        return carried.getOrDefault(Station.valueOf(station), 0);
+    }
+
     /**
      * A vital figure.
      *
@@ -79,7 +89,18 @@ public record EngagementHead(
                 "Form " + heading.form() + ", " + heading.period().lawYear(),
                 progress.caption(),
                 vitals,
-                ridge);
+                ridge,
+                carried(open));
+    }
+
+    private static Map<Station, Integer> carried(OpenEngagement open) {
+        Map<Station, Integer> carried = new EnumMap<>(Station.class);
+        open.snapshot().carried().forEach((place, mark) -> {
+            if (mark.isOpen()) {
+                carried.merge(RollForward.stationOf(place), 1, Integer::sum);
+            }
+        });
+        return carried;
     }
 
     private static int openAt(Station station, OpenEngagement open, Progress progress) {

@@ -9,12 +9,18 @@ import java.time.temporal.ChronoUnit;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import undersaw.store.Attachments;
 import undersaw.store.AuditTrail;
 import undersaw.store.Database;
 import undersaw.store.Engagements;
 import undersaw.store.Filings;
+import undersaw.store.FirmMappings;
+import undersaw.store.Ledgers;
+import undersaw.store.Notes;
 import undersaw.store.People;
-import undersaw.store.StagedImports;
+import undersaw.store.Preferences;
+import undersaw.store.StagedFiles;
+import undersaw.store.Vault;
 
 /** The database and the clock that everything else is built on. */
 @Configuration
@@ -50,8 +56,38 @@ class Furnishing {
     }
 
     @Bean
-    StagedImports stagedImports(Database database) {
-        return new StagedImports(database);
+    StagedFiles stagedFiles(Database database) {
+        return new StagedFiles(database);
+    }
+
+    @Bean
+    Ledgers ledgers(Database database) {
+        return new Ledgers(database);
+    }
+
+    @Bean
+    Vault vault(@Value("${undersaw.database}") String file) {
+        return Vault.beside(Path.of(file));
+    }
+
+    @Bean
+    Notes notes(Database database) {
+        return new Notes(database);
+    }
+
+    @Bean
+    Attachments attachments(Database database) {
+        return new Attachments(database);
+    }
+
+    @Bean
+    Preferences preferences(Database database) {
+        return new Preferences(database);
+    }
+
+    @Bean
+    FirmMappings firmMappings(Database database) {
+        return new FirmMappings(database);
     }
 
     @Bean

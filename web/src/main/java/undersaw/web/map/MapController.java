@@ -29,6 +29,7 @@ import undersaw.web.desk.Workspace.Outcome;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
+import undersaw.web.learn.Suggester;
 
 /** Station Map: where each account goes, and how tax law treats it. */
 @Controller
@@ -36,17 +37,55 @@ class MapController {
     private final Workspace workspace;
     private final StationPage page;
     private final Signature signature;
+    private final Suggester suggester;
 
-    MapController(Workspace workspace, StationPage page, Signature signature) {
+    MapController(Workspace workspace, StationPage page, Signature signature, Suggester suggester) {
+        this.suggester = suggester;
         this.workspace = workspace;
         this.page = page;
         this.signature = signature;
     }
 
     @GetMapping("/e/{id}/map")
-    String map(@PathVariable long id, Model model) {
-        model.addAttribute("map", MapView.of(page.open(id, Station.MAP, model)));
+    String map(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(name = "page", defaultValue = "1") int at,
+            Model model) {
+        model.addAttribute("map", MapView.of(page.open(id, Station.MAP, model), q, at));
+        model.addAttribute("lastYear", workspace.lastYear(id).isPresent());
         return "map/map";
+    }
+
+    /** Lines that a number, a caption or plain words speak for. */
+    @GetMapping("/e/{id}/map/lines")
+    String lines(@PathVariable long id, @RequestParam String q, @RequestParam boolean income, Model model) {
+        model.addAttribute("found", FoundLine.find(workspace.open(id), suggester, q, income));
+        return "map/lines :: lines";
+    }
+
+    /** Unconfirmed accounts to the places they had last year. */
+    @PostMapping("/e/{id}/map/as-last-year")
+    ModelAndView asLastYear(@PathVariable long id, Principal principal, Answers answers) {
+        Map<String, Mapping> before = workspace
+                .lastYear(id)
+                .<Map<String, Mapping>>map(year -> year.snapshot().mappings())
+                .orElse(Map.of());
+        Outcome outcome = workspace.change(id, signature.name(principal), now -> {
+            Map<String, @Nullable Mapping> mappings = new TreeMap<>();
+            now.snapshot().accounts().keySet().forEach(number -> {
+                Mapping old = before.get(number);
+                boolean open = now.snapshot()
+                        .mapping(number)
+                        .map(mapping -> !mapping.confirmed())
+                        .orElse(true);
+                if (open && old != null && now.calculation().plan().isTarget(old)) {
+                    mappings.put(number, old.confirmedBecause("as last year, by " + signature.of(principal)));
+                }
+            });
+            return mappings.isEmpty() ? null : new Change.MappingsSet(mappings);
+        });
+        return answer(outcome, answers);
     }
 
     /** One account, or several at once, to one line. */
@@ -126,7 +165,11 @@ class MapController {
                         .orElse("full")
                 : wish.treatment();
         String known = open.kind().treatment(id).map(Treatment::id).orElse("full");
-        return new Mapping(wish.line(), account.onIncomeStatement() ? known : "", true, wish.reason());
+        String treatment = account.onIncomeStatement() ? known : "";
+        return open.snapshot()
+                .mapping(account.number())
+                .map(before -> before.movedTo(wish.line(), treatment, wish.reason()))
+                .orElse(new Mapping(wish.line(), treatment, true, wish.reason()));
     }
 
     /** Suggestions confirmed: the accounts named, or all that wait. */
@@ -134,12 +177,14 @@ class MapController {
     ModelAndView accept(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable List<String> account,
+            @RequestParam(defaultValue = "false") boolean sure,
             Principal principal,
             Answers answers) {
         Outcome outcome = workspace.change(id, signature.name(principal), now -> {
             Map<String, @Nullable Mapping> confirmed = new TreeMap<>();
             now.snapshot().mappings().forEach((number, mapping) -> {
-                if (!mapping.confirmed() && (account == null || account.contains(number))) {
+                boolean wanted = account == null ? !sure || MapView.isSure(mapping.reason()) : account.contains(number);
+                if (!mapping.confirmed() && wanted) {
                     confirmed.put(number, mapping.confirmedBecause("confirmed by " + signature.of(principal)));
                 }
             });
@@ -162,7 +207,10 @@ class MapController {
             return new ModelAndView("redirect:/e/" + outcome.after().id() + "/map");
         }
         page.changed(outcome, Station.MAP, answers.model());
-        answers.model().addAttribute("map", MapView.of(outcome.after()).only(moved(outcome)));
+        answers.model()
+                .addAttribute(
+                        "lastYear", workspace.lastYear(outcome.after().id()).isPresent());
+        answers.model().addAttribute("map", MapView.whole(outcome.after()).only(moved(outcome)));
         answers.model().addAttribute("effect", Effect.of(outcome));
         return answers.view("map/map :: changes");
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import undersaw.engagement.Carried;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -15,24 +16,34 @@ import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
+import undersaw.web.frame.Slice;
 
 /**
  * Accounts on the left, the lines they feed on the right.
  *
- * @param rows one an account, those without a confirmed line first
+ * @param slice the rows shown, one an account, those without a confirmed line first
  * @param lines the lines that accounts feed, in the order of the forms
  * @param choices every line an account can go to
  * @param treatments every treatment
  * @param unmapped how many accounts have no line
  * @param suggested how many wait for confirmation
+ * @param sure how many of these are sure
  */
 public record MapView(
-        List<Row> rows,
+        Slice<Row> slice,
         List<Target> lines,
         List<Choice> choices,
         List<Treatment> treatments,
         int unmapped,
-        int suggested) {
+        int suggested,
+        int sure) {
+    private static final int SURE = 80;
+
+    /** The rows shown. */
+    public List<Row> rows() {
+        return slice.rows();
+    }
+
     /**
      * An account and where it goes.
      *
@@ -48,7 +59,8 @@ public record MapView(
             String caption,
             String treatment,
             String state,
-            String reason) {
+            String reason,
+            int parts) {
         /** What stands there, to be sent back with a change. */
         public String was() {
             return line + "|" + treatment + "|" + state;
@@ -61,13 +73,17 @@ public record MapView(
     /** A line that can be chosen. */
     public record Choice(String id, String caption, boolean income) {}
 
-    static MapView of(OpenEngagement open) {
+    static MapView of(OpenEngagement open, String query, int page) {
         List<Row> rows = open.snapshot().accounts().values().stream()
                 .map(account -> row(open, account))
                 .sorted(Comparator.comparing((Row row) -> rank(row.state())).thenComparing(Row::number))
                 .toList();
         return new MapView(
-                rows,
+                Slice.of(
+                        rows,
+                        query,
+                        page,
+                        row -> row.number() + " " + row.name() + " " + row.line() + " " + row.state()),
                 lines(open, rows),
                 open.calculation().plan().targets().stream()
                         .map(target -> new Choice(
@@ -81,25 +97,59 @@ public record MapView(
                         .count(),
                 (int) rows.stream()
                         .filter(row -> row.state().equals("suggested"))
+                        .count(),
+                (int) rows.stream()
+                        .filter(row -> row.state().equals("suggested") && isSure(row.reason()))
                         .count());
+    }
+
+    /** Suggestions say how sure they are at the head of their reason. */
+    static boolean isSure(String reason) {
+        int at = reason.indexOf(" % sure");
+        return at > 0 && at <= 3 && Integer.parseInt(reason.substring(0, at)) >= SURE;
+    }
+
+    /** Every row, for finding those that a change has moved. */
+    static MapView whole(OpenEngagement open) {
+        List<Row> rows = open.snapshot().accounts().values().stream()
+                .map(account -> row(open, account))
+                .toList();
+        MapView first = of(open, "", 1);
+        return new MapView(
+                new Slice<>(rows, 1, 1, rows.size(), ""),
+                first.lines(),
+                first.choices(),
+                first.treatments(),
+                first.unmapped(),
+                first.suggested(),
+                first.sure());
     }
 
     /** The same view with only the rows of some accounts. */
     MapView only(Set<String> accounts) {
         return new MapView(
-                rows.stream().filter(row -> accounts.contains(row.number())).toList(),
+                new Slice<>(
+                        slice.rows().stream()
+                                .filter(row -> accounts.contains(row.number()))
+                                .toList(),
+                        slice.at(),
+                        slice.pages(),
+                        slice.total(),
+                        slice.query()),
                 lines,
                 choices,
                 treatments,
                 unmapped,
-                suggested);
+                suggested,
+                sure);
     }
 
     private static int rank(String state) {
         return switch (state) {
             case "unmapped" -> 0;
             case "suggested" -> 1;
-            default -> 2;
+            case "from last year" -> 2;
+            default -> 3;
         };
     }
 
@@ -107,7 +157,9 @@ public record MapView(
         Optional<Mapping> mapping = open.snapshot().mapping(account.number());
         Optional<MapTarget> target =
                 mapping.flatMap(each -> open.calculation().plan().target(each.line()));
-        String state = target.isEmpty() ? "unmapped" : mapping.get().confirmed() ? "confirmed" : "suggested";
+        Carried carried = open.snapshot().carried().get("map/" + account.number());
+        String settled = carried != null && carried.isOpen() ? "from last year" : "confirmed";
+        String state = target.isEmpty() ? "unmapped" : mapping.get().confirmed() ? settled : "suggested";
         return new Row(
                 account.number(),
                 account.name(),
@@ -120,7 +172,8 @@ public record MapView(
                         .filter(id -> !id.isEmpty())
                         .orElse(account.onIncomeStatement() ? "full" : ""),
                 state,
-                mapping.map(Mapping::reason).orElse("nothing speaks for a line"));
+                mapping.map(Mapping::reason).orElse("nothing speaks for a line"),
+                mapping.map(each -> each.splits().size()).orElse(0));
     }
 
     private static List<Target> lines(OpenEngagement open, List<Row> rows) {

@@ -1,0 +1,105 @@
+package undersaw.registry;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import undersaw.check.Check;
+import undersaw.check.Check.Found;
+import undersaw.check.Examination;
+import undersaw.check.Place;
+import undersaw.check.Severity;
+import undersaw.engagement.Station;
+import undersaw.ledger.EntryKind;
+import undersaw.ledger.Split;
+import undersaw.money.Money;
+import undersaw.rollforward.RollForward;
+
+/** Checks of every kind of return: what was ordered, what came from last year, what does not fit the books. */
+final class GeneralChecks {
+    private GeneralChecks() {}
+
+    static List<Check> all() {
+        return List.of(
+                new Check("G-0101", Severity.QUERY, GeneralChecks::ordered),
+                new Check("G-0102", Severity.QUERY, GeneralChecks::fromLastYear),
+                new Check("G-0103", Severity.STOP, GeneralChecks::splitTooFar),
+                new Check("G-0104", Severity.STOP, GeneralChecks::strangers));
+    }
+
+    /** A difference put to retained earnings stays a question as long as it stands. */
+    private static List<Found> ordered(Examination look) {
+        return look.snapshot().lists().entries().stream()
+                .filter(entry -> entry.kind() == EntryKind.BALANCING)
+                .map(entry -> Found.at(
+                        new Place.AtStation(Station.ADJUST, "entry-" + entry.number()),
+                        "Entry " + entry.number() + " puts "
+                                + entry.outBy().abs().printedWithCents()
+                                + " to retained earnings because the books do not balance: " + entry.memo()
+                                + " Find the cause, or set this aside with a reason."))
+                .toList();
+    }
+
+    private static List<Found> fromLastYear(Examination look) {
+        Map<Station, Integer> open = new EnumMap<>(Station.class);
+        look.snapshot().carried().forEach((place, mark) -> {
+            if (mark.isOpen()) {
+                open.merge(RollForward.stationOf(place), 1, Integer::sum);
+            }
+        });
+        List<Found> found = new ArrayList<>();
+        open.forEach((station, count) -> found.add(Found.at(
+                new Place.AtStation(station, "carried"),
+                (count == 1 ? "One figure" : count + " figures") + " at " + station.caption()
+                        + " came from last year and nobody has confirmed "
+                        + (count == 1 ? "it" : "them") + " yet.")));
+        return found;
+    }
+
+    private static List<Found> splitTooFar(Examination look) {
+        List<Found> found = new ArrayList<>();
+        new TreeMap<>(look.snapshot().mappings()).forEach((number, mapping) -> {
+            var account = look.snapshot().accounts().get(number);
+            if (account != null && mapping.isSplit()) {
+                Money closing = look.calculation().adjusted(account);
+                Money parts = Money.sum(mapping.splits().stream()
+                        .map((Split split) -> split.of(closing))
+                        .toList());
+                Money rest = closing.minus(parts);
+                if (closing.isNegative() ? rest.isPositive() : rest.isNegative()) {
+                    found.add(Found.at(
+                            new Place.OnAccount(number),
+                            "The parts of \"" + account.name() + "\" come to " + parts.printed() + ", and it holds "
+                                    + closing.printed() + ". Make the parts smaller."));
+                }
+            }
+        });
+        return found;
+    }
+
+    private static List<Found> strangers(Examination look) {
+        List<Found> found = new ArrayList<>();
+        look.snapshot()
+                .lists()
+                .entries()
+                .forEach(entry -> entry.postings().stream()
+                        .filter(posting -> !look.snapshot().accounts().containsKey(posting.account()))
+                        .forEach(posting -> found.add(Found.at(
+                                new Place.AtStation(
+                                        Station.ADJUST, "entry-" + entry.number() + "-" + posting.account()),
+                                "Entry " + entry.number() + " touches account " + posting.account()
+                                        + ", which is not in the trial balance. Import it, or correct the entry."))));
+        new TreeMap<>(look.snapshot().mappings()).forEach((number, mapping) -> {
+            boolean lost =
+                    !mapping.partner().isEmpty() && !look.snapshot().accounts().containsKey(mapping.partner());
+            if (lost && look.snapshot().accounts().containsKey(number)) {
+                found.add(Found.at(
+                        new Place.OnAccount(number),
+                        "Account " + number + " is read together with " + mapping.partner()
+                                + ", which is not in the trial balance. Choose another, or none."));
+            }
+        });
+        return found;
+    }
+}

@@ -1,0 +1,3 @@
+/** Financial statements as documents: begin with StatementSet. */
+@org.jspecify.annotations.NullMarked
+package undersaw.files.statements;

@@ -1,0 +1,66 @@
+package undersaw.store;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+
+/**
+ * Files that people brought, in a folder beside the database, each named by the digest of its bytes. A file that is
+ * there is never changed; the same bytes are kept once.
+ */
+public final class Vault {
+    private final Path folder;
+
+    private Vault(Path folder) {
+        this.folder = folder;
+    }
+
+    /** The vault beside a database file. */
+    public static Vault beside(Path database) {
+        Path folder = database.toAbsolutePath().resolveSibling(database.getFileName() + "-files");
+        try {
+            return new Vault(Files.createDirectories(folder));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Keeps the bytes and gives their digest (SHA-256, hexadecimal). */
+    public String keep(InputStream bytes) {
+        try {
+            MessageDigest sha = MessageDigest.getInstance("SHA-256");
+            Path arriving = Files.createTempFile(folder, "arriving", "");
+            try (InputStream digested = new DigestInputStream(bytes, sha);
+                    OutputStream target = Files.newOutputStream(arriving)) {
+                digested.transferTo(target);
+            }
+            String digest = HexFormat.of().formatHex(sha.digest());
+            Files.move(arriving, path(digest), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            return digest;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    /**
+     * Where the bytes of a digest lie.
+     *
+     * @throws IllegalArgumentException for anything that is no digest
+     */
+    public Path path(String digest) {
+        if (!digest.matches("[0-9a-f]{64}")) {
+            throw new IllegalArgumentException("no digest: " + digest);
+        }
+        return folder.resolve(digest);
+    }
+}

@@ -1,0 +1,158 @@
+package undersaw.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.TreeMap;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import undersaw.SampleReturns;
+import undersaw.engagement.Change;
+import undersaw.ledger.LedgerTransaction;
+import undersaw.money.Money;
+import undersaw.store.Attachments.Attachment;
+import undersaw.store.Notes.Note;
+import undersaw.store.StagedFiles.Staged;
+
+/** What people bring to an engagement besides its figures: files, ledgers, notes. */
+class BroughtFilesTest {
+    private static final Instant NOW = Instant.parse("2026-03-09T14:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    private Database database;
+    private Engagements engagements;
+    private long id;
+
+    @BeforeEach
+    void open() {
+        database = Database.open(folder.resolve("undersaw.db"));
+        engagements = new Engagements(database, new AuditTrail(database));
+        id = engagements.begin(SampleReturns.heading(2025), "R. Tern", NOW);
+    }
+
+    @AfterEach
+    void close() {
+        database.close();
+    }
+
+    @Test
+    void aFileIsKeptOnceUnderItsDigest() throws IOException {
+        Vault vault = Vault.beside(folder.resolve("undersaw.db"));
+        byte[] bytes = "abc".getBytes(StandardCharsets.US_ASCII);
+        String digest = vault.keep(new ByteArrayInputStream(bytes));
+        // FIPS 180-4, example of one block, "abc" (from memory)
+        assertThat(digest).isEqualTo("ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
+        assertThat(vault.keep(new ByteArrayInputStream(bytes))).isEqualTo(digest);
+        assertThat(Files.readAllBytes(vault.path(digest))).isEqualTo(bytes);
+        assertThatThrownBy(() -> vault.path("../undersaw.db")).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void aStagedFileWaitsAndIsForgottenButItsColumnsAreRemembered() {
+        StagedFiles files = new StagedFiles(database);
+        Staged staged = new Staged("b.csv", "d", "plan", "R. Tern");
+        files.put(id, staged);
+        files.put(id, staged.readAs("other"));
+        assertThat(files.find(id)).contains(staged.readAs("other"));
+        files.discard(id);
+        assertThat(files.find(id)).isEmpty();
+        files.remember(id, "a|b", "plan");
+        files.remember(id, "a|b", "plan 2");
+        assertThat(files.remembered(id, "a|b")).contains("plan 2");
+        assertThat(files.remembered(id, "a|c")).isEmpty();
+    }
+
+    @Test
+    void aLedgersTransactionsAreFoundByAccount() {
+        Ledgers ledgers = new Ledgers(database);
+        LedgerTransaction sale = new LedgerTransaction("4000", LocalDate.of(2025, 2, 3), "J1", "m", Money.ofCents(-5));
+        LedgerTransaction cash = new LedgerTransaction("1000", null, "", "", Money.ofCents(5));
+        long first = ledgers.keep(id, "one.csv", each -> List.of(sale, cash).forEach(each));
+        long second =
+                ledgers.keep(id, "two.csv", each -> List.of(sale, sale, cash).forEach(each));
+        assertThat(ledgers.of(first, "4000", 0, 10)).containsExactly(sale);
+        assertThat(ledgers.of(second, "4000", 1, 10)).containsExactly(sale);
+        assertThat(ledgers.count(second, "4000")).isEqualTo(2);
+        assertThat(ledgers.of(second, "1000", 0, 10)).containsExactly(cash);
+    }
+
+    @Test
+    void aLedgerThatBreaksOffLeavesNothingBehind() {
+        Ledgers ledgers = new Ledgers(database);
+        assertThatThrownBy(() -> ledgers.keep(id, "one.csv", each -> {
+                    each.accept(new LedgerTransaction("1", null, "", "", Money.ZERO));
+                    throw new IllegalStateException("broken");
+                }))
+                .hasMessage("broken");
+        assertThat(ledgers.keep(id, "two.csv", each -> {})).isEqualTo(1);
+        assertThat(ledgers.count(1, "1")).isZero();
+    }
+
+    @Test
+    void notesAreOpenUntilSettled() {
+        Notes notes = new Notes(database);
+        notes.pin(id, "account-1010", "Ask for the bank letter.", "R. Tern");
+        notes.pin(id, "1120/17", "Second", "R. Tern");
+        Note first = notes.at(id, "account-1010").get(0);
+        assertThat(first.isOpen()).isTrue();
+        notes.settle(id, first.id(), "M. Quill");
+        assertThat(notes.at(id, "account-1010").get(0).settledBy()).isEqualTo("M. Quill");
+        assertThat(notes.of(id)).extracting(Note::words).containsExactly("Second", "Ask for the bank letter.");
+    }
+
+    @Test
+    void attachmentsAreListedAndTakenOff() {
+        Attachments attachments = new Attachments(database);
+        attachments.add(id, new Attachment(0, "engagement", "a.pdf", "application/pdf", 4, "d", "R. Tern"));
+        Attachment kept = attachments.of(id).get(0);
+        assertThat(attachments.find(id, kept.id())).contains(kept);
+        assertThat(attachments.find(id + 1, kept.id())).isEmpty();
+        attachments.remove(id, kept.id());
+        assertThat(attachments.of(id)).isEmpty();
+    }
+
+    @Test
+    void whatAPersonSetsStaysTheirs() {
+        Preferences preferences = new Preferences(database);
+        preferences.set("tern", "variance", "500");
+        preferences.set("tern", "variance", "600");
+        assertThat(preferences.find("tern", "variance")).contains("600");
+        assertThat(preferences.find("quill", "variance")).isEmpty();
+    }
+
+    @Test
+    void theFirmsConfirmedMappingsAreCountedByEngagement() {
+        var sample = SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", "5")
+                .snapshot();
+        var kept = engagements.open(id).orElseThrow();
+        engagements.record(
+                kept,
+                new Change.Several(List.of(
+                        new Change.BooksReplaced(List.copyOf(sample.accounts().values()), sample.source()),
+                        new Change.MappingsSet(new TreeMap<>(sample.mappings())))),
+                "R. Tern",
+                NOW);
+        FirmMappings firm = new FirmMappings(database);
+        assertThat(firm.of("1120"))
+                .filteredOn(each -> each.name().equals("Account 4000"))
+                .singleElement()
+                .satisfies(each -> {
+                    assertThat(each.line()).isEqualTo("1120/1a");
+                    assertThat(each.engagements()).isEqualTo(1);
+                });
+        assertThat(firm.state("1120")).isEqualTo(2);
+    }
+}

@@ -1,0 +1,200 @@
+package undersaw.web.adjust;
+
+import java.security.Principal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import undersaw.books.BalanceGap;
+import undersaw.books.Openings;
+import undersaw.engagement.Change;
+import undersaw.engagement.Station;
+import undersaw.ledger.Account;
+import undersaw.ledger.Entry;
+import undersaw.ledger.EntryKind;
+import undersaw.ledger.EntryPosting;
+import undersaw.ledger.Repeats;
+import undersaw.money.Money;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Workspace;
+import undersaw.web.frame.Answers;
+import undersaw.web.frame.Figure;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.StationPage;
+
+/** Station Adjust: entries, each with its effect before it is kept. */
+@Controller
+class EntriesController {
+    private static final int BLANK_ROWS = 4;
+
+    private final Workspace workspace;
+    private final StationPage page;
+    private final Signature signature;
+
+    EntriesController(Workspace workspace, StationPage page, Signature signature) {
+        this.workspace = workspace;
+        this.page = page;
+        this.signature = signature;
+    }
+
+    /** A row of an entry as the page shows it. */
+    public record Row(String account, String name, String debit, String credit) {}
+
+    /** An entry as the page shows it. */
+    public record Shown(
+            String number, String kind, String date, String memo, String repeats, List<Row> rows, boolean balancing) {}
+
+    @GetMapping("/e/{id}/adjust")
+    String entries(@PathVariable long id, @RequestParam(required = false) @Nullable String entry, Model model) {
+        OpenEngagement open = page.open(id, Station.ADJUST, model);
+        List<Entry> entries = open.snapshot().lists().entries();
+        model.addAttribute(
+                "entries", entries.stream().map(each -> shown(open, each, true)).toList());
+        Optional<Entry> edited =
+                entries.stream().filter(each -> each.number().equals(entry)).findFirst();
+        model.addAttribute(
+                "edited", edited.map(each -> shown(open, each, false)).orElseGet(() -> blank(open)));
+        model.addAttribute("was", edited.map(Entry::number).orElse(""));
+        model.addAttribute(
+                "accounts",
+                open.snapshot().accounts().values().stream()
+                        .sorted(Comparator.comparing(Account::number))
+                        .toList());
+        model.addAttribute("kinds", List.of(EntryKind.ADJUSTING, EntryKind.RECLASSIFYING, EntryKind.TAX));
+        model.addAttribute("repeats", Repeats.values());
+        return "adjust/entries";
+    }
+
+    private static Shown shown(OpenEngagement open, Entry entry, boolean printed) {
+        List<Row> rows = new ArrayList<>();
+        for (EntryPosting posting : entry.postings()) {
+            Account account = open.snapshot().accounts().get(posting.account());
+            Money amount = posting.amount();
+            Money side = amount.abs();
+            String text = printed ? Figure.balance(side) : side.toString();
+            rows.add(new Row(
+                    posting.account(),
+                    account == null ? "not in the trial balance" : account.name(),
+                    amount.isNegative() ? "" : text,
+                    amount.isNegative() ? text : ""));
+        }
+        while (!printed && rows.size() < BLANK_ROWS) {
+            rows.add(new Row("", "", "", ""));
+        }
+        return new Shown(
+                entry.number(),
+                entry.kind().word(),
+                entry.date().toString(),
+                entry.memo(),
+                printed ? entry.repeats().caption() : entry.repeats().word(),
+                rows,
+                entry.kind() == EntryKind.BALANCING);
+    }
+
+    private static Shown blank(OpenEngagement open) {
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < BLANK_ROWS; i++) {
+            rows.add(new Row("", "", "", ""));
+        }
+        return new Shown(
+                EntryForm.nextNumber(open.snapshot()),
+                EntryKind.ADJUSTING.word(),
+                open.heading().period().end().toString(),
+                "",
+                Repeats.ONCE.word(),
+                rows,
+                false);
+    }
+
+    /** What the entry would do; nothing is kept. */
+    @PostMapping("/e/{id}/adjust/preview")
+    ModelAndView preview(@PathVariable long id, EntryForm form, Answers answers) {
+        OpenEngagement open = workspace.open(id);
+        EntryForm.Read read = form.read(open.snapshot());
+        answers.model().addAttribute("open", open);
+        answers.model().addAttribute("problems", read.problems());
+        answers.model()
+                .addAttribute(
+                        "effects",
+                        read.entry() == null ? List.of() : EntryEffect.of(open, with(open, form.was(), read.entry())));
+        return answers.view("adjust/entries :: effect");
+    }
+
+    private static List<Entry> with(OpenEngagement open, @Nullable String was, Entry entry) {
+        List<Entry> entries = new ArrayList<>(open.snapshot().lists().entries());
+        int place = -1;
+        for (int i = 0; i < entries.size(); i++) {
+            place = entries.get(i).number().equals(was) ? i : place;
+        }
+        if (place < 0) {
+            entries.add(entry);
+        } else {
+            entries.set(place, entry);
+        }
+        return entries;
+    }
+
+    @PostMapping("/e/{id}/adjust")
+    ModelAndView keep(@PathVariable long id, EntryForm form, Principal principal, Answers answers) {
+        EntryForm.Read read = form.read(workspace.open(id).snapshot());
+        if (read.entry() == null) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT, String.join(" ", read.problems()) + " Nothing was kept.");
+        }
+        workspace.change(
+                id, signature.name(principal), open -> new Change.EntriesSet(with(open, form.was(), read.entry())));
+        return new ModelAndView("redirect:/e/" + id + "/adjust");
+    }
+
+    @PostMapping("/e/{id}/adjust/remove")
+    String remove(@PathVariable long id, @RequestParam String number, Principal principal) {
+        workspace.change(id, signature.name(principal), open -> {
+            List<Entry> entries = new ArrayList<>(open.snapshot().lists().entries());
+            return entries.removeIf(each -> each.number().equals(number)) ? new Change.EntriesSet(entries) : null;
+        });
+        return "redirect:/e/" + id + "/adjust";
+    }
+
+    /** Puts what the books are out by to retained earnings: a person's explicit, signed order. */
+    @PostMapping("/e/{id}/adjust/balance/order")
+    ModelAndView order(
+            @PathVariable long id,
+            @RequestParam boolean opening,
+            @RequestParam String reason,
+            Principal principal,
+            Answers answers) {
+        OpenEngagement open = workspace.open(id);
+        Optional<Account> retained = Openings.retainedEarnings(
+                open.calculation(), open.kind().bookLines().retainedEarnings());
+        BalanceGap gap = BalanceGap.of(open.calculation(), opening);
+        if (reason.isBlank() || retained.isEmpty() || !gap.isOpen()) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    retained.isEmpty()
+                            ? "No account goes to retained earnings. Map one first."
+                            : gap.isOpen() ? "Give a reason; it stands with the entry." : "The books balance already.");
+        }
+        workspace.change(id, signature.name(principal), now -> {
+            List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
+            var period = now.heading().period();
+            entries.add(new Entry(
+                    "B" + EntryForm.nextNumber(now.snapshot()),
+                    EntryKind.BALANCING,
+                    opening ? period.start().minusDays(1) : period.end(),
+                    reason.strip() + " (ordered by " + signature.of(principal) + ")",
+                    List.of(new EntryPosting(
+                            retained.get().number(), gap.difference().negated()))));
+            return new Change.EntriesSet(entries);
+        });
+        return new ModelAndView("redirect:/e/" + id + "/adjust/balance");
+    }
+}

@@ -1,0 +1,217 @@
+package undersaw.web.books;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import undersaw.engagement.Change;
+import undersaw.engagement.Station;
+import undersaw.files.sheet.BooksContext;
+import undersaw.files.sheet.BooksReader;
+import undersaw.files.sheet.BooksTemplate;
+import undersaw.files.sheet.ColumnPlan;
+import undersaw.files.sheet.SourceFile;
+import undersaw.files.sheet.StagedBooks;
+import undersaw.ledger.BooksSource;
+import undersaw.ledger.Mapping;
+import undersaw.store.Ledgers;
+import undersaw.store.StagedFiles;
+import undersaw.store.StagedFiles.Staged;
+import undersaw.store.Vault;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Workspace;
+import undersaw.web.frame.Download;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.StationPage;
+import undersaw.web.learn.Suggester;
+
+/** Station Books: a client's file on its way in, from the first look to the moment it replaces the books. */
+@Controller
+class ImportController {
+    private final Workspace workspace;
+    private final Desk desk;
+    private final StationPage page;
+    private final Signature signature;
+
+    ImportController(Workspace workspace, Desk desk, StationPage page, Signature signature) {
+        this.workspace = workspace;
+        this.desk = desk;
+        this.page = page;
+        this.signature = signature;
+    }
+
+    /** What an import needs besides the engagement. */
+    @Component
+    record Desk(StagedFiles staged, Ledgers ledgers, Vault vault, Suggester suggester) {
+        SourceFile source(Staged waiting) {
+            return SourceFile.of(waiting.file(), vault.path(waiting.digest()));
+        }
+    }
+
+    @PostMapping("/e/{id}/books/import")
+    String read(@PathVariable long id, @RequestParam MultipartFile file, Principal principal, RedirectAttributes flash)
+            throws IOException {
+        String given = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+        String name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
+        try (InputStream bytes = file.getInputStream()) {
+            String digest = desk.vault().keep(bytes);
+            Staged staged = new Staged(name.isBlank() ? "the file" : name, digest, "", signature.of(principal));
+            return stage(id, staged, flash);
+        }
+    }
+
+    @PostMapping("/e/{id}/books/paste")
+    String paste(@PathVariable long id, @RequestParam String rows, Principal principal, RedirectAttributes flash) {
+        String digest = desk.vault().keep(new ByteArrayInputStream(rows.getBytes(StandardCharsets.UTF_8)));
+        return stage(id, new Staged("pasted rows", digest, "", signature.of(principal)), flash);
+    }
+
+    /** Looks at the file; how this client's files of the same headings were read before wins over the guess. */
+    private String stage(long id, Staged staged, RedirectAttributes flash) {
+        workspace.open(id);
+        BooksReader.Look look = BooksReader.look(desk.source(staged), "");
+        if (look.fault().isPresent()) {
+            flash.addFlashAttribute("faults", List.of(look.fault().get()));
+            return "redirect:/e/" + id + "/books";
+        }
+        Optional<String> remembered =
+                look.headings().isEmpty() ? Optional.empty() : desk.staged().remembered(id, look.headings());
+        desk.staged().put(id, staged.readAs(remembered.orElse(look.plan().text())));
+        return "redirect:/e/" + id + "/books/staged";
+    }
+
+    @GetMapping("/e/{id}/books/staged")
+    String staged(@PathVariable long id, Model model) {
+        OpenEngagement open = page.open(id, Station.BOOKS, model);
+        return desk.staged()
+                .find(id)
+                .map(waiting -> {
+                    SourceFile source = desk.source(waiting);
+                    ColumnPlan plan = ColumnPlan.parse(waiting.plan());
+                    StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
+                    model.addAttribute(
+                            "staged", StagedView.of(waiting, BooksReader.look(source, plan.sheet()), plan, books));
+                    model.addAttribute(
+                            "differences",
+                            books.isSound()
+                                    ? BooksView.differences(open.snapshot().accounts(), books.accounts())
+                                    : List.of());
+                    return "books/staged";
+                })
+                .orElse("redirect:/e/" + id + "/books");
+    }
+
+    private BooksContext context(OpenEngagement open) {
+        return new BooksContext(
+                open.heading().client().name(),
+                open.heading().period().start(),
+                open.heading().period().end(),
+                open.snapshot().accounts(),
+                name -> desk.suggester().statementOf(open.kind(), name));
+    }
+
+    /** The columns as a person says they are. */
+    @PostMapping("/e/{id}/books/staged/columns")
+    String columns(@PathVariable long id, ColumnForm form) {
+        desk.staged().find(id).ifPresent(waiting -> {
+            ColumnPlan before = ColumnPlan.parse(waiting.plan());
+            boolean otherSheet = form.sheet() != null && !form.sheet().equals(before.sheet());
+            ColumnPlan plan = otherSheet
+                    ? BooksReader.look(desk.source(waiting), form.sheet()).plan()
+                    : form.plan(before);
+            desk.staged().put(id, waiting.readAs(plan.text()));
+        });
+        return "redirect:/e/" + id + "/books/staged";
+    }
+
+    @PostMapping("/e/{id}/books/staged/commit")
+    String commit(@PathVariable long id, Principal principal, RedirectAttributes flash) {
+        Optional<Staged> waiting = desk.staged().find(id);
+        if (waiting.isEmpty()) {
+            return "redirect:/e/" + id + "/books";
+        }
+        StagedBooks placed = place(id, waiting.get(), principal);
+        if (!placed.isSound()) {
+            return "redirect:/e/" + id + "/books/staged";
+        }
+        flash.addFlashAttribute(
+                "said",
+                placed.accounts().size() + " accounts of " + placed.file()
+                        + " are in place. Confirm at Map where they go.");
+        return "redirect:/e/" + id + "/books";
+    }
+
+    /** Reads the file once more and puts books, transactions and suggestions in place together. */
+    private StagedBooks place(long id, Staged waiting, Principal principal) {
+        SourceFile source = desk.source(waiting);
+        ColumnPlan plan = ColumnPlan.parse(waiting.plan());
+        AtomicReference<StagedBooks> read = new AtomicReference<>();
+        workspace.change(id, signature.name(principal), open -> {
+            StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
+            read.set(books);
+            if (!books.isSound()) {
+                return null;
+            }
+            long ledger = books.transactions() == 0
+                    ? 0
+                    : desk.ledgers()
+                            .keep(id, waiting.file(), each -> BooksReader.read(source, plan, context(open), each));
+            return placed(open, books, new BooksSource(waiting.file(), ledger));
+        });
+        if (read.get().isSound()) {
+            desk.staged().discard(id);
+            String headings = BooksReader.look(source, plan.sheet()).headings();
+            if (!headings.isEmpty()) {
+                desk.staged().remember(id, headings, waiting.plan());
+            }
+        }
+        return read.get();
+    }
+
+    /** New accounts get a suggestion; what a person mapped stays. */
+    private Change placed(OpenEngagement open, StagedBooks books, BooksSource source) {
+        Map<String, @Nullable Mapping> found = new HashMap<>();
+        desk.suggester().best(open.kind(), books.accounts()).forEach((number, suggestion) -> {
+            if (!open.snapshot().mappings().containsKey(number)) {
+                found.put(number, suggestion.unconfirmed());
+            }
+        });
+        List<Change> changes = new ArrayList<>();
+        changes.add(new Change.BooksReplaced(books.accounts(), source));
+        if (!found.isEmpty()) {
+            changes.add(new Change.MappingsSet(found));
+        }
+        return new Change.Several(changes);
+    }
+
+    @PostMapping("/e/{id}/books/staged/discard")
+    String discard(@PathVariable long id, RedirectAttributes flash) {
+        desk.staged().discard(id);
+        flash.addFlashAttribute("said", "The import was discarded; the books are as they were.");
+        return "redirect:/e/" + id + "/books";
+    }
+
+    @GetMapping("/e/{id}/books/template.xlsx")
+    ResponseEntity<byte[]> template(@PathVariable long id) {
+        OpenEngagement open = workspace.open(id);
+        return Download.of(open.heading(), "books-to-fill", "xlsx", BooksTemplate.write(open.calculation()));
+    }
+}

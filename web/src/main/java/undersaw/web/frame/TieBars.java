@@ -1,0 +1,48 @@
+package undersaw.web.frame;
+
+import java.util.List;
+import undersaw.check.TieOut;
+import undersaw.money.Money;
+
+/**
+ * Two figures that must agree, drawn as two bars.
+ *
+ * @param address where to look when they differ
+ */
+public record TieBars(
+        String code,
+        String leftCaption,
+        String left,
+        String rightCaption,
+        String right,
+        String difference,
+        boolean agrees,
+        int leftBar,
+        int rightBar,
+        String address) {
+    private static final int LONGEST = 200;
+
+    /** The tie-outs of an engagement. */
+    public static List<TieBars> of(long engagement, List<TieOut> ties) {
+        return ties.stream().map(tie -> of(engagement, tie)).toList();
+    }
+
+    private static TieBars of(long engagement, TieOut tie) {
+        Money most = tie.left().abs().max(tie.right().abs());
+        return new TieBars(
+                tie.code(),
+                tie.leftCaption(),
+                Figure.text(tie.left()),
+                tie.rightCaption(),
+                Figure.text(tie.right()),
+                Figure.text(tie.difference()),
+                tie.agrees(),
+                bar(tie.left(), most),
+                bar(tie.right(), most),
+                "/e/" + engagement + "/return?line=" + tie.place());
+    }
+
+    private static int bar(Money amount, Money most) {
+        return most.isZero() ? 0 : (int) (amount.abs().cents() * LONGEST / most.cents());
+    }
+}
