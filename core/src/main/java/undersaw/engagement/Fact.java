@@ -12,4 +12,21 @@ public record Fact(String value, String reason, String by) {
     public static Fact of(String value) {
         return new Fact(value, "", "");
     }
+
+    private static final String LAST_YEAR = "from last year";
+
+    /** The same fact as it comes to the next year: to be confirmed. */
+    public Fact carried() {
+        return new Fact(value, reason, LAST_YEAR);
+    }
+
+    /** The same fact, confirmed. */
+    public Fact confirmed(String who) {
+        return new Fact(value, reason, LAST_YEAR + ", confirmed by " + who);
+    }
+
+    /** Whether it came from last year and nobody has confirmed it. */
+    public boolean isFromLastYear() {
+        return by.equals(LAST_YEAR);
+    }
 }

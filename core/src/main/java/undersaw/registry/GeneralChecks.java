@@ -89,7 +89,7 @@ final class GeneralChecks {
                                 new Place.AtStation(
                                         Station.ADJUST, "entry-" + entry.number() + "-" + posting.account()),
                                 "Entry " + entry.number() + " touches account " + posting.account()
-                                        + ", which is not in the trial balance. Import it, or correct the entry."))));
+                                        + ", which the books do not hold. Bring it in, or correct the entry."))));
         new TreeMap<>(look.snapshot().mappings()).forEach((number, mapping) -> {
             boolean lost =
                     !mapping.partner().isEmpty() && !look.snapshot().accounts().containsKey(mapping.partner());

@@ -65,7 +65,7 @@ final class ReturnGifts {
     private static Gift fact(LineKey key, Fact fact, String words) {
         return new Gift("fact/" + key, fact.value(), words, Station.RETURN, snapshot -> {
             Map<LineKey, @Nullable Fact> one = new TreeMap<>();
-            one.put(key, new Fact(fact.value(), "", "from last year"));
+            one.put(key, fact.carried());
             return new Change.FactsSet(one);
         });
     }

@@ -21,6 +21,27 @@ class ScreenshotsTest {
             open(page, base + "/books", "books");
             open(page, base + "/books/client", "client");
             open(page, base + "/map", "map");
+            open(page, base + "/books/account?number=6310", "account");
+            page.navigate(base + "/adjust");
+            page.fill("[aria-label='Account of row 1']", "6310");
+            page.fill("[aria-label='Debit of row 1']", "1200");
+            page.fill("[aria-label='Account of row 2']", "2210");
+            page.fill("[aria-label='Credit of row 2']", "1200");
+            page.waitForTimeout(1000);
+            shot(page, "adjust");
+            open(page, base + "/adjust/bridge", "bridge");
+            open(page, base + "/adjust/statements", "statements");
+            open(page, base + "/adjust/variances", "variances");
+            page.navigate(office.address() + "/e/4/books");
+            page.setInputFiles(
+                    "#file", Path.of("../demo/otter-point-marine-supply-2025/client-files/out-of-balance.csv"));
+            page.click("button:has-text('Import')");
+            page.waitForTimeout(500);
+            shot(page, "import");
+            page.navigate(base + "/carried");
+            page.click("button:has-text('Roll forward')");
+            page.waitForTimeout(500);
+            shot(page, "from-last-year");
             page.navigate(base + "/return?sheet=2");
             page.locator(".sheet-main [data-lineage='1120/26']").click();
             page.waitForSelector(".lineage");

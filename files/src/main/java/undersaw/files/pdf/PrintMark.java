@@ -12,6 +12,14 @@ public record PrintMark(String text, boolean filed) {
         return new PrintMark("Draft, not filed", false);
     }
 
+    /** A draft that says how many figures came from last year and were never confirmed. */
+    public static PrintMark draft(long fromLastYear) {
+        return fromLastYear == 0
+                ? draft()
+                : new PrintMark(
+                        "Draft, not filed; figures from last year that nobody has confirmed: " + fromLastYear, false);
+    }
+
     /** A return that was accepted. */
     public static PrintMark accepted(String date, String confirmation) {
         return new PrintMark("Accepted " + date + ", confirmation " + confirmation, true);

@@ -32,7 +32,8 @@ import undersaw.web.file.Sealing;
 /**
  * The invented practice Pell & Orrin with its invented clients.
  *
- * <p>Last year's return of the cannery is sealed and sent like any other; this year's has mistakes to find.
+ * <p>Last year's return of the cannery is sealed and sent like any other; this year's has mistakes to find. Two more
+ * clients have sent their books in odd files, which wait in their folders to be imported.
  */
 @Component
 @ConditionalOnExpression("!'${undersaw.demo}'.isEmpty()")
@@ -75,6 +76,8 @@ class DemoOffice implements ApplicationRunner {
         long lastYear = bring("gannet-row-cannery-2024");
         file(lastYear);
         bring("gannet-row-cannery-2025");
+        bring("saltbox-net-works-2025");
+        bring("otter-point-marine-supply-2025");
     }
 
     private long bring(String name) {
@@ -86,6 +89,9 @@ class DemoOffice implements ApplicationRunner {
         long id = workspace.begin(begun(snapshot.heading()), PREPARER);
         Map<String, @Nullable Mapping> mappings = new TreeMap<>(snapshot.mappings());
         Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
+        if (snapshot.accounts().isEmpty()) {
+            return id;
+        }
         List<Change> changes = List.of(
                 new Change.HeadingSet(snapshot.heading()),
                 new Change.BooksReplaced(List.copyOf(snapshot.accounts().values()), snapshot.source()),

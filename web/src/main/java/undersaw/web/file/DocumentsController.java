@@ -42,7 +42,9 @@ class DocumentsController {
         byte[] pdf = ReturnPdf.write(
                 sealing.content(open, signature.name(principal)),
                 open.calculation().plan(),
-                PrintMark.draft());
+                PrintMark.draft(open.snapshot().carried().values().stream()
+                        .filter(mark -> mark.isOpen())
+                        .count()));
         return answer(pdf, MediaType.APPLICATION_PDF, name(open) + "-draft.pdf");
     }
 

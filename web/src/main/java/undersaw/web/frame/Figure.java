@@ -3,6 +3,7 @@ package undersaw.web.frame;
 import java.util.Locale;
 import java.util.Optional;
 import undersaw.calc.LineValue;
+import undersaw.engagement.Fact;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineKey;
@@ -25,8 +26,13 @@ import undersaw.money.Money;
 public record Figure(
         String key, String text, String plain, String mark, String source, String kind, String label, boolean direct) {
 
+    private static final String FROM_LAST_YEAR = "from last year, not confirmed";
+
     /** The figure of a line as it stands; an empty typed line shows its pencil, so that it can be found. */
     public static Figure of(Line line, LineKey key, Optional<LineValue> value) {
+        if (value.flatMap(LineValue::typedFact).filter(Fact::isFromLastYear).isPresent()) {
+            return fromLastYear(line, key, value.get());
+        }
         return new Figure(
                 key.toString(),
                 value.map(Figure::text).orElse(line.isTyped() && !line.kind().isNumber() ? "not answered" : "–"),
@@ -36,6 +42,23 @@ public record Figure(
                 line.kind().name().toLowerCase(Locale.ROOT),
                 line.id() + " " + line.caption(),
                 line.isTyped());
+    }
+
+    private static Figure fromLastYear(Line line, LineKey key, LineValue value) {
+        return new Figure(
+                key.toString(),
+                text(value),
+                value.value().plain(),
+                LineSource.CARRIED.mark(),
+                FROM_LAST_YEAR,
+                line.kind().name().toLowerCase(Locale.ROOT),
+                line.id() + " " + line.caption(),
+                line.isTyped());
+    }
+
+    /** Whether it came from last year and nobody has confirmed it. */
+    public boolean isFromLastYear() {
+        return source.equals(FROM_LAST_YEAR);
     }
 
     private static String text(LineValue value) {
