@@ -20,7 +20,7 @@ import undersaw.returns.HeldOut;
  * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return;
  * suggestions for names never seen; a ledger's import against the sqlite3 shell; a large file in little memory.
  *
- * <p>The recalculations run in one process on the same machine and must find the same figures; the time is a median of runs.
+ * <p>The recalculations run in one process on the same machine and must find the same figures; the time is a median.
  */
 public final class Bench {
     private static final int ACCOUNTS = 2000;

@@ -21,14 +21,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Twenty people on one engagement of 5,000 accounts, each opening page after page of it with a moment's thought between.
+ * Twenty people on one engagement of 5,000 accounts, each opening page after page with a moment's thought between.
  *
  * <p>Runs against a server with demo data; the engagement is brought in through the pages themselves.
  */
 public final class TwentyPeople {
     private static final int ACCOUNTS = 5_000;
     private static final int PEOPLE = 20;
-    private static final int PAGES_EACH = 30;
+    private static final int PAGES_EACH = 20;
     private static final int THOUGHT = 900;
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:content|value)=\"([^\"]+)\"");
     private static final List<String> PLACES = List.of(
@@ -134,7 +134,8 @@ public final class TwentyPeople {
         HttpResponse<String> begun = post(
                 "/engagements",
                 token("/engagements/new")
-                        + "&form=1120&name=Five+Thousand+Lines&number=00-7770110&numberAgain=00-7770110&year=2025");
+                        + "&form=1120&name=Five+Thousand+Lines&number=00-7770110"
+                        + "&numberAgain=00-7770110&year=2025&start=&end=");
         String place = begun.headers().firstValue("Location").orElse("");
         Matcher matcher = Pattern.compile("/e/\\d+").matcher(place);
         if (!matcher.find()) {

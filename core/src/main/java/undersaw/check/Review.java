@@ -27,8 +27,10 @@ public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapsho
 
     /** The answer to a query, as long as the query still says what was answered. */
     public Optional<SetAside> answer(Diagnostic diagnostic) {
+        if (diagnostic.severity() != Severity.QUERY || snapshot.setAsides().isEmpty()) {
+            return Optional.empty();
+        }
         return Optional.ofNullable(snapshot.setAsides().get(diagnostic.key()))
-                .filter(aside -> diagnostic.severity() == Severity.QUERY)
                 .filter(aside -> aside.saying().equals(diagnostic.message()));
     }
 

@@ -4,7 +4,9 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -62,6 +64,7 @@ public final class Ledgers {
     /** Writes rows many at a time. */
     private static final class Batch implements Consumer<LedgerTransaction> {
         private final PreparedStatement insert;
+        private final Map<LocalDate, String> days = new HashMap<>();
         private long next;
 
         Batch(Connection connection, long first) throws SQLException {

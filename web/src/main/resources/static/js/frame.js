@@ -240,3 +240,17 @@ document.addEventListener('click', (event) => {
   rows.append(row);
   row.querySelector('input').focus();
 });
+
+// A list too long for the page is asked for while typing.
+{
+  let asking;
+  document.addEventListener('input', (event) => {
+    const list = event.target.list;
+    if (!list || !list.dataset.ask || event.target.value.length < 2) return;
+    clearTimeout(asking);
+    asking = setTimeout(async () => {
+      const answer = await undersaw.part(list.dataset.ask + '?q=' + encodeURIComponent(event.target.value));
+      if (answer.ok) list.replaceChildren(...answer.content.querySelectorAll('option'));
+    }, 140);
+  });
+}

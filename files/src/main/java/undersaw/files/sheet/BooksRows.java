@@ -3,6 +3,7 @@ package undersaw.files.sheet;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +23,7 @@ final class BooksRows implements RowSource.Visitor {
             Pattern.compile("(?i)(sub-?\\s?totals?|totals?|grand total|difference|out of balance"
                     + "|net (income|loss|profit|surplus|deficit))\\b.*");
     private static final int MOST_LISTED = 40;
+    private static final int MOST_DAYS = 2000;
 
     private final String file;
     private final ColumnPlan plan;
@@ -33,6 +35,7 @@ final class BooksRows implements RowSource.Visitor {
     private final List<List<String>> above = new ArrayList<>();
     private final List<String> leftOut = new ArrayList<>();
     private final List<FileFault> faults = new ArrayList<>();
+    private final Map<String, Optional<LocalDate>> days = new HashMap<>();
     private List<String> header = List.of();
     private long leftOutCount;
     private long faultCount;
@@ -127,7 +130,7 @@ final class BooksRows implements RowSource.Visitor {
     private void transaction(long row, List<String> cells, String number, String name) {
         Money amount = closing(row, cells);
         String dated = text(cells, ColumnKind.DATE);
-        Optional<LocalDate> date = dated.isEmpty() ? Optional.empty() : WrittenDate.read(dated);
+        Optional<LocalDate> date = dated.isEmpty() ? Optional.empty() : day(dated);
         if (!dated.isEmpty() && date.isEmpty()) {
             fault(new FileFault(
                     file, row, named(ColumnKind.DATE), dated, "expected a date such as 2025-12-31 or 12/31/2025"));
@@ -144,6 +147,14 @@ final class BooksRows implements RowSource.Visitor {
                 number, date.orElse(null), text(cells, ColumnKind.REFERENCE), text(cells, ColumnKind.MEMO), amount);
         totals.transaction(new BooksTotals.Row(number, name, row, text(cells, ColumnKind.TYPE), ""), transaction);
         transactions.accept(transaction);
+    }
+
+    /** A ledger has few days and many rows. */
+    private Optional<LocalDate> day(String text) {
+        if (days.size() > MOST_DAYS) {
+            days.clear();
+        }
+        return days.computeIfAbsent(text, WrittenDate::read);
     }
 
     private @Nullable Money closing(long row, List<String> cells) {

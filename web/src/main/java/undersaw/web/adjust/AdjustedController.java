@@ -65,10 +65,12 @@ class AdjustedController {
         model.addAttribute(
                 "slice",
                 Slice.of(
-                        balances.stream().map(AdjustedController::row).toList(),
-                        q,
-                        at,
-                        row -> row.number() + " " + row.name()));
+                                balances,
+                                q,
+                                at,
+                                each -> each.account().number() + " "
+                                        + each.account().name())
+                        .map(AdjustedController::row));
         model.addAttribute("totals", totals(balances));
         model.addAttribute("netIncome", Figure.balance(WorkingBalance.netIncome(open.calculation())));
         return "adjust/trial-balance";

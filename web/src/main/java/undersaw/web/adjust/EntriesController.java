@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -35,6 +36,8 @@ import undersaw.web.frame.StationPage;
 @Controller
 class EntriesController {
     private static final int BLANK_ROWS = 4;
+    private static final int MOST_LISTED = 500;
+    private static final int MOST_FOUND = 30;
 
     private final Workspace workspace;
     private final StationPage page;
@@ -64,14 +67,27 @@ class EntriesController {
         model.addAttribute(
                 "edited", edited.map(each -> shown(open, each, false)).orElseGet(() -> blank(open)));
         model.addAttribute("was", edited.map(Entry::number).orElse(""));
-        model.addAttribute(
-                "accounts",
-                open.snapshot().accounts().values().stream()
-                        .sorted(Comparator.comparing(Account::number))
-                        .toList());
+        model.addAttribute("accounts", open.snapshot().accounts().size() > MOST_LISTED ? List.of() : found(open, ""));
         model.addAttribute("kinds", List.of(EntryKind.ADJUSTING, EntryKind.RECLASSIFYING, EntryKind.TAX));
         model.addAttribute("repeats", Repeats.values());
         return "adjust/entries";
+    }
+
+    /** Accounts whose number or name holds what was typed; for books too long to list on the page. */
+    @GetMapping("/e/{id}/adjust/accounts")
+    String accounts(@PathVariable long id, @RequestParam String q, Model model) {
+        model.addAttribute("accounts", found(workspace.open(id), q));
+        return "adjust/accounts :: accounts";
+    }
+
+    private static List<Account> found(OpenEngagement open, String query) {
+        String plain = query.strip().toLowerCase(Locale.ROOT);
+        return open.snapshot().accounts().values().stream()
+                .filter(account -> account.number().startsWith(plain)
+                        || account.name().toLowerCase(Locale.ROOT).contains(plain))
+                .sorted(Comparator.comparing(Account::number))
+                .limit(query.isEmpty() ? MOST_LISTED : MOST_FOUND)
+                .toList();
     }
 
     private static Shown shown(OpenEngagement open, Entry entry, boolean printed) {

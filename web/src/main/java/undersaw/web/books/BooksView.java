@@ -51,7 +51,7 @@ public record BooksView(Slice<Row> slice, Totals totals, String netIncome, Strin
                         .toList())
                 .negated();
         return new BooksView(
-                Slice.of(rows, query, page, row -> row.number() + " " + row.name() + " " + row.line()),
+                Slice.of(accounts, query, page, account -> text(open, account)).map(account -> row(open, account)),
                 new Totals(
                         Figure.balance(opening),
                         Figure.balance(debits),
@@ -60,6 +60,14 @@ public record BooksView(Slice<Row> slice, Totals totals, String netIncome, Strin
                 Figure.balance(income),
                 open.snapshot().source().file(),
                 open.snapshot().source().hasTransactions());
+    }
+
+    private static String text(OpenEngagement open, Account account) {
+        String line = open.snapshot()
+                .mapping(account.number())
+                .map(mapping -> mapping.line().text())
+                .orElse("");
+        return account.number() + " " + account.name() + " " + line;
     }
 
     private static Row row(OpenEngagement open, Account account) {

@@ -39,8 +39,10 @@ class CheckController {
         this.signature = signature;
     }
 
-    /** Findings of one severity. */
-    public record Group(String severity, String title, List<Finding> findings) {}
+    private static final int MOST_SHOWN = 100;
+
+    /** Findings of one severity: the first of them, and how many there are. */
+    public record Group(String severity, String title, List<Finding> shown, int count) {}
 
     @GetMapping("/e/{id}/check")
     String check(@PathVariable long id, Model model) {
@@ -57,7 +59,9 @@ class CheckController {
     }
 
     private static Group group(OpenEngagement open, Severity severity, String title) {
-        return new Group(severity.word(), title, Finding.of(open, open.review().open(severity)));
+        List<Diagnostic> found = open.review().open(severity);
+        List<Diagnostic> first = found.subList(0, Math.min(MOST_SHOWN, found.size()));
+        return new Group(severity.word(), title, Finding.of(open, first), found.size());
     }
 
     @PostMapping("/e/{id}/check/set-aside")

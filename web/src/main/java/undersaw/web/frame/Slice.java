@@ -14,7 +14,7 @@ import java.util.function.Function;
  * @param query what was looked for; empty for all
  */
 public record Slice<T>(List<T> rows, int at, int pages, int total, String query) {
-    private static final int ON_A_PAGE = 200;
+    private static final int ON_A_PAGE = 100;
 
     /** The page of those rows whose text holds every word of the query. */
     public static <T> Slice<T> of(List<T> all, String query, int page, Function<T, String> text) {
@@ -35,5 +35,10 @@ public record Slice<T>(List<T> rows, int at, int pages, int total, String query)
 
     public boolean isLong() {
         return pages > 1 || !query.isBlank();
+    }
+
+    /** The same page with its rows made into something else; only the rows shown are made. */
+    public <R> Slice<R> map(Function<T, R> made) {
+        return new Slice<>(rows.stream().map(made).toList(), at, pages, total, query);
     }
 }

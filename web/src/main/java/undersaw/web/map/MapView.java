@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import undersaw.engagement.Carried;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
@@ -74,17 +76,14 @@ public record MapView(
     public record Choice(String id, String caption, boolean income) {}
 
     static MapView of(OpenEngagement open, String query, int page) {
-        List<Row> rows = open.snapshot().accounts().values().stream()
-                .map(account -> row(open, account))
-                .sorted(Comparator.comparing((Row row) -> rank(row.state())).thenComparing(Row::number))
+        List<Standing> standings = open.snapshot().accounts().values().stream()
+                .map(account -> standing(open, account))
+                .sorted(Comparator.comparing((Standing each) -> rank(each.state()))
+                        .thenComparing(each -> each.account().number()))
                 .toList();
         return new MapView(
-                Slice.of(
-                        rows,
-                        query,
-                        page,
-                        row -> row.number() + " " + row.name() + " " + row.line() + " " + row.state()),
-                lines(open, rows),
+                Slice.of(standings, query, page, Standing::text).map(each -> row(open, each.account())),
+                lines(open, standings),
                 open.calculation().plan().targets().stream()
                         .map(target -> new Choice(
                                 target.id().text(),
@@ -92,15 +91,42 @@ public record MapView(
                                 target.statement() == StatementKind.INCOME_STATEMENT))
                         .toList(),
                 open.kind().treatments(),
-                (int) rows.stream()
-                        .filter(row -> row.state().equals("unmapped"))
-                        .count(),
-                (int) rows.stream()
-                        .filter(row -> row.state().equals("suggested"))
-                        .count(),
-                (int) rows.stream()
-                        .filter(row -> row.state().equals("suggested") && isSure(row.reason()))
-                        .count());
+                count(standings, each -> each.state().equals("unmapped")),
+                count(standings, each -> each.state().equals("suggested")),
+                count(standings, each -> each.state().equals("suggested") && isSure(each.reason())));
+    }
+
+    private static int count(List<Standing> standings, Predicate<Standing> which) {
+        return (int) standings.stream().filter(which).count();
+    }
+
+    /** What is needed of every account, shown or not. */
+    private record Standing(Account account, String line, String state, String reason) {
+        String text() {
+            return account.number() + " " + account.name() + " " + line + " " + state;
+        }
+    }
+
+    private static Standing standing(OpenEngagement open, Account account) {
+        Optional<Mapping> mapping = open.snapshot().mapping(account.number());
+        boolean placed = mapping.flatMap(each -> open.calculation().plan().target(each.line()))
+                .isPresent();
+        return new Standing(
+                account,
+                placed ? mapping.get().line().text() : "",
+                state(open, account, mapping, placed),
+                mapping.map(Mapping::reason).orElse(""));
+    }
+
+    private static String state(OpenEngagement open, Account account, Optional<Mapping> mapping, boolean placed) {
+        if (!placed) {
+            return "unmapped";
+        }
+        if (!mapping.orElseThrow().confirmed()) {
+            return "suggested";
+        }
+        Carried carried = open.snapshot().carried().get("map/" + account.number());
+        return carried != null && carried.isOpen() ? "from last year" : "confirmed";
     }
 
     /** Suggestions say how sure they are at the head of their reason. */
@@ -157,9 +183,7 @@ public record MapView(
         Optional<Mapping> mapping = open.snapshot().mapping(account.number());
         Optional<MapTarget> target =
                 mapping.flatMap(each -> open.calculation().plan().target(each.line()));
-        Carried carried = open.snapshot().carried().get("map/" + account.number());
-        String settled = carried != null && carried.isOpen() ? "from last year" : "confirmed";
-        String state = target.isEmpty() ? "unmapped" : mapping.get().confirmed() ? settled : "suggested";
+        String state = state(open, account, mapping, target.isPresent());
         return new Row(
                 account.number(),
                 account.name(),
@@ -176,9 +200,9 @@ public record MapView(
                 mapping.map(each -> each.splits().size()).orElse(0));
     }
 
-    private static List<Target> lines(OpenEngagement open, List<Row> rows) {
+    private static List<Target> lines(OpenEngagement open, List<Standing> standings) {
         Map<String, Target> lines = new LinkedHashMap<>();
-        List<String> fed = rows.stream().map(Row::line).distinct().toList();
+        Set<String> fed = standings.stream().map(Standing::line).collect(Collectors.toSet());
         for (MapTarget target : open.calculation().plan().targets()) {
             if (fed.contains(target.id().text())) {
                 LineId line = target.closing();
