@@ -14,7 +14,7 @@ import undersaw.ledger.Account;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
-import undersaw.returns.HeldOut;
+import undersaw.suggestions.HeldOut;
 
 /**
  * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return;

@@ -13,6 +13,7 @@ import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
+import undersaw.suggestions.Suggestions;
 
 /** One kind of return: its forms, treatments, suggestions and checks. */
 public interface ReturnKind {

@@ -1,3 +1,3 @@
-/** What makes up one kind of return: begin with ReturnKind and Suggestions. */
+/** What makes up one kind of return: begin with ReturnKind. */
 @org.jspecify.annotations.NullMarked
 package undersaw.returns;

@@ -20,7 +20,7 @@ import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.returns.BookLines;
 import undersaw.returns.ReturnKind;
-import undersaw.returns.Suggestions;
+import undersaw.suggestions.Suggestions;
 
 /** The corporation income tax return, Form 1120. */
 public final class CorporationReturn implements ReturnKind {

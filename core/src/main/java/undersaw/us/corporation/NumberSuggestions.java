@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import undersaw.ledger.Account;
 import undersaw.line.LineId;
-import undersaw.returns.Suggestion;
+import undersaw.suggestions.Suggestion;
 
 /** Where an account usually goes by its number alone: the weakest ground (common practice, no source). */
 final class NumberSuggestions {

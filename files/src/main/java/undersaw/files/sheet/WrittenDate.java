@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 
 /** Dates as programs export them: ISO, month first with slashes, day first with points, or with a month's name. */
 final class WrittenDate {
-    private static final Pattern ISO = Pattern.compile("(\\d{4})-?(\\d{2})-?(\\d{2})([T ].*)?");
+    private static final Pattern ISO = Pattern.compile("(\\d{4})-?(\\d{2})-?(\\d{2})([t ].*)?");
     private static final Pattern SLASHES = Pattern.compile("(\\d{1,2})[/-](\\d{1,2})[/-](\\d{4}|\\d{2})");
     private static final Pattern POINTS = Pattern.compile("(\\d{1,2})\\.(\\d{1,2})\\.(\\d{4}|\\d{2})");
     private static final Pattern NAMED = Pattern.compile("(\\d{1,2})[- ]([a-z]{3})[a-z]*[- ,]+(\\d{4}|\\d{2})");

@@ -12,11 +12,11 @@ import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.returns.KnownName;
 import undersaw.returns.ReturnKind;
-import undersaw.returns.Suggestion;
-import undersaw.returns.Suggestions;
 import undersaw.store.FirmMappings;
+import undersaw.suggestions.KnownName;
+import undersaw.suggestions.Suggestion;
+import undersaw.suggestions.Suggestions;
 import undersaw.web.desk.OpenEngagement;
 
 /**

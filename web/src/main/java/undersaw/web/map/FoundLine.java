@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import undersaw.form.MapTarget;
 import undersaw.ledger.StatementKind;
-import undersaw.returns.Suggestion;
+import undersaw.suggestions.Suggestion;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.learn.Suggester;
 

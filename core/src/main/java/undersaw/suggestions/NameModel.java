@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import undersaw.ledger.StatementKind;
-import undersaw.returns.KnownName.Place;
+import undersaw.suggestions.KnownName.Place;
 
 /**
  * Finds the known names that a new one is most like: nearest neighbours by the cosine of weighted features, rare ones

@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;

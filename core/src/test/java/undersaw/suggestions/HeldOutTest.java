@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.List;
 import undersaw.ledger.Mapping;

@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.Comparator;
 import java.util.List;

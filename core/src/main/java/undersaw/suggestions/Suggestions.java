@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,8 +14,8 @@ import undersaw.ledger.Side;
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.returns.KnownName.Place;
-import undersaw.returns.NameModel.Candidate;
+import undersaw.suggestions.KnownName.Place;
+import undersaw.suggestions.NameModel.Candidate;
 import undersaw.table.Table;
 import undersaw.table.TableRow;
 

@@ -1,4 +1,4 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.ArrayList;
 import java.util.List;

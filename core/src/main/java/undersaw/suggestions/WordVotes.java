@@ -1,10 +1,10 @@
-package undersaw.returns;
+package undersaw.suggestions;
 
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import undersaw.ledger.StatementKind;
-import undersaw.returns.KnownName.Place;
+import undersaw.suggestions.KnownName.Place;
 
 /** What each word of a name usually goes with: its share among the known names that hold it, by their rarity. */
 final class WordVotes {
