@@ -88,11 +88,7 @@ final class CashFlows {
     private static String caption(Calculation year, Account account, Activity activity) {
         return activity == Activity.NOT_CASH
                 ? "Depreciation and amortization"
-                : year.snapshot()
-                        .mapping(account.number())
-                        .flatMap(mapping -> year.plan().target(mapping.line()))
-                        .map(MapTarget::caption)
-                        .orElse(account.name());
+                : year.target(account.number()).map(MapTarget::caption).orElse(account.name());
     }
 
     private static Money cash(Calculation year, boolean opening) {

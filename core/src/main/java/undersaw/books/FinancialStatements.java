@@ -15,7 +15,6 @@ import undersaw.calc.Calculation;
 import undersaw.form.MapTarget;
 import undersaw.form.Section;
 import undersaw.ledger.Account;
-import undersaw.ledger.Mapping;
 import undersaw.money.Money;
 
 /**
@@ -63,7 +62,7 @@ public final class FinancialStatements {
         Map<Section, Pair> totals = new EnumMap<>(Section.class);
         for (Section section : List.of(
                 Section.REVENUE, Section.COST_OF_SALES, Section.EXPENSES, Section.OTHER_INCOME, Section.INCOME_TAXES)) {
-            totals.put(section, group(section, rows));
+            totals.put(section, group(section.caption(), rows));
             if (section == Section.COST_OF_SALES && !rows.isEmpty()) {
                 rows.add(totals.get(Section.REVENUE)
                         .minus(totals.get(Section.COST_OF_SALES))
@@ -105,30 +104,24 @@ public final class FinancialStatements {
             }
         }
         for (String caption : captions) {
-            List<StatementRow> items = new ArrayList<>();
-            Pair sum = Pair.nothing(lastYear.isPresent());
-            for (Section section : Section.values()) {
-                if (section.caption().equals(caption)) {
-                    sum = sum.plus(items(section, items));
-                }
-            }
-            if (!items.isEmpty()) {
-                rows.add(StatementRow.heading(caption));
-                rows.addAll(items);
-                rows.add(sum.row("Total " + caption.toLowerCase(Locale.ROOT), Kind.SUBTOTAL));
-                total = total.plus(sum);
-            }
+            total = total.plus(group(caption, rows));
         }
         return total;
     }
 
-    private Pair group(Section section, List<StatementRow> rows) {
+    /** The accounts of every section of that caption between a heading and their sum. */
+    private Pair group(String caption, List<StatementRow> rows) {
         List<StatementRow> items = new ArrayList<>();
-        Pair sum = items(section, items);
+        Pair sum = Pair.nothing(lastYear.isPresent());
+        for (Section section : Section.values()) {
+            if (section.caption().equals(caption)) {
+                sum = sum.plus(items(section, items));
+            }
+        }
         if (!items.isEmpty()) {
-            rows.add(StatementRow.heading(section.caption()));
+            rows.add(StatementRow.heading(caption));
             rows.addAll(items);
-            rows.add(sum.row("Total " + section.caption().toLowerCase(Locale.ROOT), Kind.SUBTOTAL));
+            rows.add(sum.row("Total " + caption.toLowerCase(Locale.ROOT), Kind.SUBTOTAL));
         }
         return sum;
     }
@@ -171,10 +164,7 @@ public final class FinancialStatements {
 
     /** The group that an account belongs to. */
     static Section sectionOf(Calculation year, Account account) {
-        return year.snapshot()
-                .mapping(account.number())
-                .map(Mapping::line)
-                .flatMap(line -> year.plan().target(line))
+        return year.target(account.number())
                 .filter(target -> target.statement() == account.statement())
                 .map(MapTarget::section)
                 .orElse(

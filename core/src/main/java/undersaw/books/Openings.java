@@ -57,9 +57,7 @@ public final class Openings {
 
     /** Distributions and the like are part of retained earnings and begin the next year empty. */
     private static boolean isClosedOut(Calculation year, Account account, LineId retained) {
-        return year.snapshot()
-                .mapping(account.number())
-                .flatMap(mapping -> year.plan().target(mapping.line()))
+        return year.target(account.number())
                 .filter(target -> target.opening() == null && !target.id().equals(retained))
                 .isPresent();
     }

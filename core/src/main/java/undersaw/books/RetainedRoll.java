@@ -3,7 +3,6 @@ package undersaw.books;
 import undersaw.calc.Calculation;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
-import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.returns.ReturnKind;
@@ -28,11 +27,7 @@ public record RetainedRoll(
         Money moved = Money.ZERO;
         Money paid = Money.ZERO;
         for (Account account : year.snapshot().accounts().values()) {
-            MapTarget target = year.snapshot()
-                    .mapping(account.number())
-                    .map(Mapping::line)
-                    .flatMap(line -> year.plan().target(line))
-                    .orElse(null);
+            MapTarget target = year.target(account.number()).orElse(null);
             if (target == null || account.onIncomeStatement()) {
                 continue;
             }

@@ -15,6 +15,7 @@ import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
 import undersaw.form.Line;
+import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
@@ -151,6 +152,11 @@ public final class Calculation {
         return instances(line.id()).stream()
                 .flatMap(instance -> value(line.id().in(instance)).stream())
                 .toList();
+    }
+
+    /** The place that the account, or its rest, is mapped to; nothing where there is none. */
+    public Optional<MapTarget> target(String account) {
+        return snapshot.mapping(account).map(Mapping::line).flatMap(plan::target);
     }
 
     /** The account's closing balance after adjusting and reclassifying entries, debit positive. */

@@ -1,9 +1,7 @@
 package undersaw.registry;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -42,18 +40,13 @@ final class GeneralChecks {
     }
 
     private static List<Found> fromLastYear(Examination look) {
-        Map<Station, Integer> open = new EnumMap<>(Station.class);
-        look.snapshot().carried().forEach((place, mark) -> {
-            if (mark.isOpen()) {
-                open.merge(RollForward.stationOf(place), 1, Integer::sum);
-            }
-        });
         List<Found> found = new ArrayList<>();
-        open.forEach((station, count) -> found.add(Found.at(
-                new Place.AtStation(station, "carried"),
-                (count == 1 ? "One figure" : count + " figures") + " at " + station.caption()
-                        + " came from last year and nobody has confirmed "
-                        + (count == 1 ? "it" : "them") + " yet.")));
+        RollForward.open(look.snapshot())
+                .forEach((station, count) -> found.add(Found.at(
+                        new Place.AtStation(station, "carried"),
+                        (count == 1 ? "One figure" : count + " figures") + " at " + station.caption()
+                                + " came from last year and nobody has confirmed "
+                                + (count == 1 ? "it" : "them") + " yet.")));
         return found;
     }
 

@@ -1,6 +1,7 @@
 package undersaw.rollforward;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -108,6 +109,17 @@ public final class RollForward {
             }
         });
         return differences;
+    }
+
+    /** How much came from last year to each station and is not confirmed. */
+    public static Map<Station, Integer> open(Snapshot thisYear) {
+        Map<Station, Integer> open = new EnumMap<>(Station.class);
+        thisYear.carried().forEach((place, mark) -> {
+            if (mark.isOpen()) {
+                open.merge(stationOf(place), 1, Integer::sum);
+            }
+        });
+        return open;
     }
 
     /** The station where something carried is confirmed, told by its place. */

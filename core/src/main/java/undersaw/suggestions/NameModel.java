@@ -1,7 +1,6 @@
 package undersaw.suggestions;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -142,11 +141,5 @@ final class NameModel {
             System.arraycopy(best, at, best, at + 1, best.length - at - 1);
             best[at] = value;
         }
-    }
-
-    @Override
-    public String toString() {
-        return names.size() + " names, "
-                + Arrays.stream(holders).mapToInt(each -> each.length).sum() + " features";
     }
 }

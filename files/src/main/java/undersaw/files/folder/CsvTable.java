@@ -76,4 +76,11 @@ final class CsvTable {
         }
         return text.toString().getBytes(StandardCharsets.UTF_8);
     }
+
+    /** Adds the file of a table, unless it has no rows: absent means none. */
+    static void add(List<FolderFile> files, String name, List<String> columns, List<List<String>> rows) {
+        if (!rows.isEmpty()) {
+            files.add(new FolderFile(name, write(columns, rows, row -> row)));
+        }
+    }
 }

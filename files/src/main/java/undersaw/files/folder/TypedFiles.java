@@ -145,11 +145,11 @@ final class TypedFiles {
         Map<LineKey, Fact> facts = new TreeMap<>(snapshot.facts());
         Map<String, SetAside> answers = new TreeMap<>(snapshot.setAsides());
         Map<LineId, Money> prior = new TreeMap<>(snapshot.prior().lines());
-        add(files, FACTS, FACT_COLUMNS, rows(facts.keySet(), key -> row(key, facts.get(key))));
-        add(files, PAYMENTS, PAYMENT_COLUMNS, rows(snapshot.lists().payments(), TypedFiles::row));
-        add(files, CARRYOVERS, CARRYOVER_COLUMNS, rows(snapshot.lists().carryovers(), TypedFiles::row));
-        add(files, SET_ASIDES, SET_ASIDE_COLUMNS, rows(answers.keySet(), key -> row(key, answers.get(key))));
-        add(files, PRIOR_LINES, PRIOR_COLUMNS, rows(prior.keySet(), line -> row(line, prior.get(line))));
+        CsvTable.add(files, FACTS, FACT_COLUMNS, rows(facts.keySet(), key -> row(key, facts.get(key))));
+        CsvTable.add(files, PAYMENTS, PAYMENT_COLUMNS, rows(snapshot.lists().payments(), TypedFiles::row));
+        CsvTable.add(files, CARRYOVERS, CARRYOVER_COLUMNS, rows(snapshot.lists().carryovers(), TypedFiles::row));
+        CsvTable.add(files, SET_ASIDES, SET_ASIDE_COLUMNS, rows(answers.keySet(), key -> row(key, answers.get(key))));
+        CsvTable.add(files, PRIOR_LINES, PRIOR_COLUMNS, rows(prior.keySet(), line -> row(line, prior.get(line))));
         return files;
     }
 
@@ -181,11 +181,5 @@ final class TypedFiles {
 
     private static List<String> row(String diagnostic, SetAside aside) {
         return List.of(diagnostic, aside.reason(), aside.by(), aside.saying());
-    }
-
-    private static void add(List<FolderFile> files, String name, List<String> columns, List<List<String>> rows) {
-        if (!rows.isEmpty()) {
-            files.add(new FolderFile(name, CsvTable.write(columns, rows, row -> row)));
-        }
     }
 }

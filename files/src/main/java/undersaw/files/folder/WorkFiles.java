@@ -178,11 +178,11 @@ final class WorkFiles {
         new TreeMap<>(snapshot.carried())
                 .forEach((place, mark) -> carried.add(List.of(place, mark.value(), mark.confirmed())));
         List<FolderFile> files = new ArrayList<>();
-        add(files, SPLITS, SPLIT_COLUMNS, splits);
-        add(files, PAIRS, PAIR_COLUMNS, pairs);
-        add(files, REPEATS, REPEAT_COLUMNS, repeats);
-        add(files, WORKSHEETS, WORKSHEET_COLUMNS, worksheets);
-        add(files, CARRIED, CARRIED_COLUMNS, carried);
+        CsvTable.add(files, SPLITS, SPLIT_COLUMNS, splits);
+        CsvTable.add(files, PAIRS, PAIR_COLUMNS, pairs);
+        CsvTable.add(files, REPEATS, REPEAT_COLUMNS, repeats);
+        CsvTable.add(files, WORKSHEETS, WORKSHEET_COLUMNS, worksheets);
+        CsvTable.add(files, CARRIED, CARRIED_COLUMNS, carried);
         return files;
     }
 
@@ -193,11 +193,5 @@ final class WorkFiles {
                 split.treatment(),
                 split.percent() == null ? "" : split.percent().value().toPlainString(),
                 split.amount() == null ? "" : split.amount().toString());
-    }
-
-    private static void add(List<FolderFile> files, String name, List<String> columns, List<List<String>> rows) {
-        if (!rows.isEmpty()) {
-            files.add(new FolderFile(name, CsvTable.write(columns, rows, row -> row)));
-        }
     }
 }

@@ -91,9 +91,7 @@ public final class BooksTemplate {
         }
         for (Account account : calculation.snapshot().accounts().values()) {
             Section section = calculation
-                    .snapshot()
-                    .mapping(account.number())
-                    .flatMap(mapping -> calculation.plan().target(mapping.line()))
+                    .target(account.number())
                     .map(MapTarget::section)
                     .orElse(account.onIncomeStatement() ? Section.EXPENSES : Section.OTHER_ASSETS);
             lines.add(new Line(account.number(), account.name(), section));

@@ -39,14 +39,6 @@ public record StagedBooks(
         return faults.isEmpty() && !accounts.isEmpty();
     }
 
-    public Money opening() {
-        return Money.sum(accounts.stream().map(Account::opening).toList());
-    }
-
-    public Money closing() {
-        return Money.sum(accounts.stream().map(Account::closing).toList());
-    }
-
     public Money debits() {
         return Money.sum(accounts.stream()
                 .map(account -> account.closing().notBelowZero())

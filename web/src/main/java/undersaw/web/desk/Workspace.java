@@ -69,7 +69,7 @@ public class Workspace {
     public OpenEngagement open(long id) {
         synchronized (lock(id)) {
             OpenEngagement known = open.get(id);
-            Optional<OpenEngagement> prior = prior(id);
+            Optional<OpenEngagement> prior = lastYear(id);
             long priorRevision = prior.map(OpenEngagement::revision).orElse(0L);
             if (known != null && known.priorRevision() == priorRevision) {
                 return reviewed(known);
@@ -112,16 +112,12 @@ public class Workspace {
 
     /** Last year's engagement of the same client and form; nothing where there is none. */
     public Optional<OpenEngagement> lastYear(long id) {
-        return prior(id);
+        return engagements.before(id).map(this::open);
     }
 
     /** Next year's engagement of the same client and form; nothing where there is none. */
     public Optional<Long> nextYear(long id) {
         return engagements.following(id);
-    }
-
-    private Optional<OpenEngagement> prior(long id) {
-        return engagements.before(id).map(this::open);
     }
 
     private static PriorYear asPriorYear(OpenEngagement prior) {

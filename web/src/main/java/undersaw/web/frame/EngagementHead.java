@@ -1,7 +1,6 @@
 package undersaw.web.frame;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import undersaw.check.Diagnostic;
@@ -90,17 +89,7 @@ public record EngagementHead(
                 progress.caption(),
                 vitals,
                 ridge,
-                carried(open));
-    }
-
-    private static Map<Station, Integer> carried(OpenEngagement open) {
-        Map<Station, Integer> carried = new EnumMap<>(Station.class);
-        open.snapshot().carried().forEach((place, mark) -> {
-            if (mark.isOpen()) {
-                carried.merge(RollForward.stationOf(place), 1, Integer::sum);
-            }
-        });
-        return carried;
+                RollForward.open(open.snapshot()));
     }
 
     private static int openAt(Station station, OpenEngagement open, Progress progress) {

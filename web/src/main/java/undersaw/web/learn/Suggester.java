@@ -17,7 +17,6 @@ import undersaw.store.FirmMappings;
 import undersaw.suggestions.KnownName;
 import undersaw.suggestions.Suggestion;
 import undersaw.suggestions.Suggestions;
-import undersaw.web.desk.OpenEngagement;
 
 /**
  * Says where an account probably goes, from the return's lists and from every mapping that the firm has confirmed. What
@@ -55,11 +54,6 @@ public class Suggester {
                         each.treatment(),
                         each.engagements())));
         return kind.suggestions().knowing(names);
-    }
-
-    /** The best place for one account of an engagement, if anything speaks for one. */
-    public Optional<Suggestion> best(OpenEngagement open, Account account) {
-        return suggestions(open.kind()).suggest(account);
     }
 
     /** The best places for many accounts, each told by its neighbours too, by account number. */

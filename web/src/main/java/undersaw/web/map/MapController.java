@@ -210,7 +210,7 @@ class MapController {
         answers.model()
                 .addAttribute(
                         "lastYear", workspace.lastYear(outcome.after().id()).isPresent());
-        answers.model().addAttribute("map", MapView.whole(outcome.after()).only(moved(outcome)));
+        answers.model().addAttribute("map", MapView.only(outcome.after(), moved(outcome)));
         answers.model().addAttribute("effect", Effect.of(outcome));
         return answers.view("map/map :: changes");
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import undersaw.engagement.Carried;
@@ -76,13 +77,27 @@ public record MapView(
     public record Choice(String id, String caption, boolean income) {}
 
     static MapView of(OpenEngagement open, String query, int page) {
+        return of(open, standings -> Slice.of(standings, query, page, Standing::text));
+    }
+
+    /** Only the rows of some accounts, for an answer that replaces what changed. */
+    static MapView only(OpenEngagement open, Set<String> accounts) {
+        return of(open, standings -> {
+            List<Standing> some = standings.stream()
+                    .filter(each -> accounts.contains(each.account().number()))
+                    .toList();
+            return new Slice<>(some, 1, 1, some.size(), "");
+        });
+    }
+
+    private static MapView of(OpenEngagement open, Function<List<Standing>, Slice<Standing>> chosen) {
         List<Standing> standings = open.snapshot().accounts().values().stream()
                 .map(account -> standing(open, account))
                 .sorted(Comparator.comparing((Standing each) -> rank(each.state()))
                         .thenComparing(each -> each.account().number()))
                 .toList();
         return new MapView(
-                Slice.of(standings, query, page, Standing::text).map(each -> row(open, each.account())),
+                chosen.apply(standings).map(each -> row(open, each.account())),
                 lines(open, standings),
                 open.calculation().plan().targets().stream()
                         .map(target -> new Choice(
@@ -133,41 +148,6 @@ public record MapView(
     static boolean isSure(String reason) {
         int at = reason.indexOf(" % sure");
         return at > 0 && at <= 3 && Integer.parseInt(reason.substring(0, at)) >= SURE;
-    }
-
-    /** Every row, for finding those that a change has moved. */
-    static MapView whole(OpenEngagement open) {
-        List<Row> rows = open.snapshot().accounts().values().stream()
-                .map(account -> row(open, account))
-                .toList();
-        MapView first = of(open, "", 1);
-        return new MapView(
-                new Slice<>(rows, 1, 1, rows.size(), ""),
-                first.lines(),
-                first.choices(),
-                first.treatments(),
-                first.unmapped(),
-                first.suggested(),
-                first.sure());
-    }
-
-    /** The same view with only the rows of some accounts. */
-    MapView only(Set<String> accounts) {
-        return new MapView(
-                new Slice<>(
-                        slice.rows().stream()
-                                .filter(row -> accounts.contains(row.number()))
-                                .toList(),
-                        slice.at(),
-                        slice.pages(),
-                        slice.total(),
-                        slice.query()),
-                lines,
-                choices,
-                treatments,
-                unmapped,
-                suggested,
-                sure);
     }
 
     private static int rank(String state) {
