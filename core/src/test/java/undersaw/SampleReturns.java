@@ -37,6 +37,7 @@ public final class SampleReturns {
     private final List<Payment> payments = new ArrayList<>();
     private final List<Carryover> carryovers = new ArrayList<>();
     private Heading heading = heading(2025);
+    private String cashLine = "1120/L/1";
 
     private SampleReturns() {}
 
@@ -56,6 +57,14 @@ public final class SampleReturns {
                 new Activity("311710", "Canning", "Fish"),
                 new Contact("P. Test", "President", "", ""));
         return new Heading("1120", client, Period.calendarYear(year), AccountingMethod.ACCRUAL, Set.of());
+    }
+
+    /** A small nonprofit with no accounts yet. */
+    public static SampleReturns nonprofit() {
+        Heading ours = heading(2025);
+        SampleReturns sample = new SampleReturns();
+        sample.cashLine = "990-EZ/22";
+        return sample.with(new Heading("990-EZ", ours.client(), ours.period(), AccountingMethod.CASH, Set.of()));
     }
 
     public SampleReturns with(Heading newHeading) {
@@ -87,7 +96,7 @@ public final class SampleReturns {
                         StatementKind.BALANCE_SHEET,
                         cash.opening(),
                         cash.closing().minus(debit)),
-                "1120/L/1",
+                cashLine,
                 "");
         return this;
     }
@@ -113,6 +122,13 @@ public final class SampleReturns {
                         Money.parse(closing)),
                 line,
                 "");
+        return this;
+    }
+
+    /** The treatment of an account, where it is not the usual one. */
+    public SampleReturns treated(String number, String treatment) {
+        Mapping mapping = mappings.get(number);
+        mappings.put(number, new Mapping(mapping.line(), treatment, true, "test"));
         return this;
     }
 

@@ -16,6 +16,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.Executors;
 
 /**
@@ -27,6 +28,7 @@ import java.util.concurrent.Executors;
  */
 public final class AuthorityServer implements AutoCloseable {
     private static final int LARGEST = 20_000_000;
+    private static final Set<String> PUBLISHED = Set.of("filing-1.xsd", "filing-990-EZ-1.xsd", "acknowledgement-1.xsd");
 
     private final HttpServer server;
     private final Submissions submissions;
@@ -84,6 +86,7 @@ public final class AuthorityServer implements AutoCloseable {
     /** Puts the taxpayers of the demo on the register. */
     public void enrolDemo() {
         submissions.enrol("004417236", "Gannet Row Cannery, Inc.");
+        submissions.enrol("007310244", "Marrow Bay Players");
         submissions.enrol("003141592", "Harrow Slip Ropeworks, Inc.");
     }
 
@@ -124,7 +127,7 @@ public final class AuthorityServer implements AutoCloseable {
 
     private void schema(HttpExchange exchange) throws IOException {
         String name = exchange.getRequestURI().getPath().substring("/schema/".length());
-        boolean known = name.equals("filing-1.xsd") || name.equals("acknowledgement-1.xsd");
+        boolean known = PUBLISHED.contains(name);
         try (InputStream stream =
                 known ? AuthorityServer.class.getResourceAsStream("/undersaw/schema/" + name) : null) {
             if (stream == null) {

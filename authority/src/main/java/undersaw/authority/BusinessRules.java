@@ -3,6 +3,7 @@ package undersaw.authority;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -15,7 +16,19 @@ final class BusinessRules {
     private static final int LAST_OPEN_YEAR = 2025;
     private static final long ROUNDING = 1;
 
+    private static final Map<String, FormRules> BY_FORM =
+            Map.of("1120", new CorporationRules(), "990-EZ", new NonprofitRules());
+
     private final Submissions submissions;
+
+    /** The rules of one form: where its number stands, and what must foot. */
+    interface FormRules {
+        /** The line that repeats the filer's number. */
+        String numberLine();
+
+        /** Adds every reason to reject. */
+        void examine(FiledReturn filed, List<Reason> reasons);
+    }
 
     BusinessRules(Submissions submissions) {
         this.submissions = submissions;
@@ -39,22 +52,24 @@ final class BusinessRules {
             reasons.add(
                     new Reason("R-0301", "", "A return of this filer for this form and period was accepted already."));
         }
-        totals(filed, reasons);
+        Optional.ofNullable(BY_FORM.get(filed.form())).ifPresent(rules -> rules.examine(filed, reasons));
         return reasons;
     }
 
     private void nameAndNumber(FiledReturn filed, List<Reason> reasons) {
+        FormRules rules = BY_FORM.get(filed.form());
+        String numberLine = rules == null ? "" : rules.numberLine();
         Optional<String> onFile = submissions.nameOf(filed.number());
         if (onFile.isEmpty()) {
             reasons.add(new Reason(
                     "R-0101",
-                    "1120/hdr/B",
+                    numberLine,
                     "The number " + printed(filed.number())
                             + " is not on file. Check it against the client's papers."));
         } else if (!fold(onFile.get()).equals(fold(filed.name()))) {
             reasons.add(new Reason(
                     "R-0102",
-                    "1120/hdr/B",
+                    numberLine,
                     "The number " + printed(filed.number()) + " and the name \"" + filed.name()
                             + "\" do not agree with the register."));
         }
@@ -68,33 +83,17 @@ final class BusinessRules {
         return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
     }
 
-    private static void totals(FiledReturn filed, List<Reason> reasons) {
-        foots(filed, reasons, "1120/1c", filed.amount("1120/1a") - filed.amount("1120/1b"));
-        foots(filed, reasons, "1120/3", filed.amount("1120/1c") - filed.amount("1120/2"));
-        foots(filed, reasons, "1120/11", sum(filed, "3", "4", "5", "6", "7", "8", "9", "10"));
-        foots(
-                filed,
-                reasons,
-                "1120/27",
-                sum(filed, "12", "13", "14", "15", "16", "17", "18", "19", "20", "21", "22", "23", "24", "25", "26"));
-        foots(filed, reasons, "1120/28", filed.amount("1120/11") - filed.amount("1120/27"));
-        foots(filed, reasons, "1120/30", filed.amount("1120/28") - filed.amount("1120/29c"));
-        foots(filed, reasons, "1120/31", filed.amount("1120/J/12"));
-        foots(filed, reasons, "1120/33", filed.amount("1120/J/23"));
-        long owed = filed.amount("1120/31") + filed.amount("1120/34") - filed.amount("1120/33");
-        foots(filed, reasons, "1120/35", Math.max(0, owed));
-        foots(filed, reasons, "1120/36", Math.max(0, -owed));
-    }
-
-    private static long sum(FiledReturn filed, String... lines) {
+    /** The lines of a form added up. */
+    static long sum(FiledReturn filed, String... lines) {
         long sum = 0;
         for (String line : lines) {
-            sum += filed.amount("1120/" + line);
+            sum += filed.amount(filed.form() + "/" + line);
         }
         return sum;
     }
 
-    private static void foots(FiledReturn filed, List<Reason> reasons, String line, long expected) {
+    /** Adds a reason where a line is not what others make. */
+    static void foots(FiledReturn filed, List<Reason> reasons, String line, long expected) {
         long found = filed.amount(line);
         if (Math.abs(found - expected) > ROUNDING) {
             reasons.add(new Reason(

@@ -2,8 +2,8 @@ package undersaw.authority;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,7 +13,6 @@ import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.transform.dom.DOMSource;
-import javax.xml.transform.stream.StreamSource;
 import javax.xml.validation.SchemaFactory;
 import javax.xml.validation.Validator;
 import org.jspecify.annotations.Nullable;
@@ -66,10 +65,14 @@ record FiledReturn(
     }
 
     private static void validate(Document document, List<String> faults) throws SAXException {
-        try (InputStream schema = FiledReturn.class.getResourceAsStream("/undersaw/schema/filing-1.xsd")) {
+        String form = document.getDocumentElement().getAttribute("form").replaceAll("[^A-Za-z0-9-]", "");
+        URL own = FiledReturn.class.getResource("/undersaw/schema/filing-" + form + "-1.xsd");
+        URL schema = own == null ? FiledReturn.class.getResource("/undersaw/schema/filing-1.xsd") : own;
+        try {
             SchemaFactory factory = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
             factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            Validator validator = factory.newSchema(new StreamSource(schema)).newValidator();
+            factory.setProperty(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "file,jar:file");
+            Validator validator = factory.newSchema(schema).newValidator();
             validator.validate(new DOMSource(document));
         } catch (SAXException invalid) {
             faults.add("The file breaks the published format: " + invalid.getMessage());

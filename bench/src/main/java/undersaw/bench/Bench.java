@@ -36,7 +36,13 @@ public final class Bench {
                 .orElseThrow();
         boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", LargeBooks.of(demo, ACCOUNTS));
         edit(LargeBooks.of(demo, ACCOUNTS));
-        say("%s", HeldOut.of(Returns.find("1120").orElseThrow().suggestions()).words());
+        for (HeldOut.Split split : HeldOut.Split.values()) {
+            say(
+                    "%s: %s",
+                    split,
+                    HeldOut.of(Returns.find("1120").orElseThrow().suggestions(), split)
+                            .words());
+        }
         LedgerImport.compare(demo.heading(), TRANSACTIONS);
         boolean fits = HundredMegabytes.fits();
         System.exit(equal && fits ? 0 : 1);

@@ -34,7 +34,7 @@ public final class BookTieOuts {
                 "TB-4",
                 "Book income and every difference",
                 bridge.bookIncome().plus(bridge.total(true)).plus(bridge.total(false)),
-                "taxable income on the return",
+                lines.arrivesAt() + " on the return",
                 bridge.taxableIncome(),
                 lines.taxableIncome()));
         RetainedRoll roll = RetainedRoll.of(year, kind);
@@ -48,6 +48,7 @@ public final class BookTieOuts {
                         .target(lines.retainedEarnings())
                         .map(target -> target.closing())
                         .orElse(lines.bookIncome())));
+        ties.addAll(RegisterTies.of(year));
         lastYear.ifPresent(last -> ties.add(new TieOut(
                 "TB-6",
                 "Last year's closing debits",

@@ -8,15 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.calc.AccountPosition.EntryTotals;
-import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
+import undersaw.form.RowList;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -35,7 +34,7 @@ public final class Calculation {
     private final Law law;
     private final Pools pools;
     private final PMap<LineKey, LineValue> values;
-    private final PMap<LineId, PMap<String, Fact>> rows;
+    private final RowValues rows;
     private final Map<String, EntryTotals> entries;
     private final int evaluated;
 
@@ -123,7 +122,7 @@ public final class Calculation {
 
     /** The instances in which a repeating line has a value, in order. */
     public List<String> instances(LineId line) {
-        return rowsOf(line).keySet().stream().sorted().toList();
+        return rows.of(line).byInstance().keySet().stream().sorted().toList();
     }
 
     /** Whether a part belongs to this return. */
@@ -199,8 +198,18 @@ public final class Calculation {
         return changed;
     }
 
-    PMap<String, Fact> rowsOf(LineId line) {
-        return rows.getOrDefault(line, HashTreePMap.empty());
+    /** The rows of a list that hold anything, in order. */
+    public List<String> rowsOf(RowList list) {
+        return list.lines().stream()
+                .flatMap(line -> rows.of(line.id()).byInstance().keySet().stream())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /** The sum of a repeating line's rows, to the cent where they keep cents. */
+    public Money rowTotal(LineId line) {
+        return rows.of(line).total();
     }
 
     Map<String, EntryTotals> entries() {
@@ -215,7 +224,7 @@ public final class Calculation {
         return values;
     }
 
-    PMap<LineId, PMap<String, Fact>> rows() {
+    RowValues rows() {
         return rows;
     }
 }

@@ -3,8 +3,10 @@ package undersaw.calc;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.TreeSet;
@@ -17,6 +19,7 @@ import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.YearSpan;
@@ -40,8 +43,12 @@ final class Evaluation implements Figures {
     private final Law law;
     private Pools pools;
     private PMap<LineKey, LineValue> values;
-    private PMap<LineId, PMap<String, Fact>> rows;
+    private RowValues rows;
     private final Map<String, EntryTotals> entries;
+    private final Set<Input> moved = new HashSet<>();
+    private final Map<LineId, Set<String>> movedRows = new HashMap<>();
+    private boolean whole;
+    private String row = "";
     private int evaluated;
 
     private Evaluation(Plan plan, Snapshot snapshot, Map<String, EntryTotals> entries) {
@@ -51,12 +58,13 @@ final class Evaluation implements Figures {
         law = Law.of(plan.year());
         pools = Pools.empty();
         values = HashTreePMap.empty();
-        rows = HashTreePMap.empty();
+        rows = RowValues.none();
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
         Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
         snapshot.accounts().values().forEach(run::post);
+        run.whole = true;
         snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
         plan.order().forEach(run::evaluate);
         return run;
@@ -79,13 +87,25 @@ final class Evaluation implements Figures {
         pools = pools.with(account.number(), postings).pairing(account.number(), known ? mapping.partner() : "");
     }
 
+    /** What a person typed in a row; rows that are computed are found when their line's turn comes. */
     private void keepRow(LineKey key, @Nullable Fact fact) {
         if (key.instance().isEmpty() || !plan.has(key.line())) {
             return;
         }
-        PMap<String, Fact> instances = rows.getOrDefault(key.line(), HashTreePMap.empty());
-        rows = rows.plus(
-                key.line(), fact == null ? instances.minus(key.instance()) : instances.plus(key.instance(), fact));
+        Line line = plan.node(key.line()).line();
+        if (line.isRepeating() && line.isTyped()) {
+            put(key, fact == null ? null : typed(line, key, fact));
+        }
+    }
+
+    private void put(LineKey key, @Nullable LineValue value) {
+        if (value == null) {
+            values = values.minus(key);
+            rows = rows.without(key);
+        } else {
+            values = values.plus(key, value);
+            rows = rows.with(value);
+        }
     }
 
     private PriorityQueue<Node> dirty(Set<Touch> touches) {
@@ -98,16 +118,21 @@ final class Evaluation implements Figures {
                 retype(fact.key(), queue);
             } else if (touch instanceof Touch.OfLists) {
                 for (PaymentKind kind : PaymentKind.values()) {
-                    queue.addAll(plan.readersOf(new Input.OfPayments(kind)));
+                    moved(new Input.OfPayments(kind), queue);
                 }
                 for (CarryoverKind kind : CarryoverKind.values()) {
-                    queue.addAll(plan.readersOf(new Input.OfCarryovers(kind)));
+                    moved(new Input.OfCarryovers(kind), queue);
                 }
             } else if (touch instanceof Touch.OfHeading) {
-                queue.addAll(plan.readersOf(new Input.OfHeading()));
+                moved(new Input.OfHeading(), queue);
             }
         }
         return queue;
+    }
+
+    private void moved(Input input, PriorityQueue<Node> queue) {
+        moved.add(input);
+        queue.addAll(plan.readersOf(input));
     }
 
     private void repost(String number, PriorityQueue<Node> queue) {
@@ -120,30 +145,26 @@ final class Evaluation implements Figures {
             post(account);
         }
         pools.of(number).forEach(posting -> touched.add(posting.line()));
-        touched.forEach(line -> queue.addAll(plan.readersOf(new Input.OfAccounts(line))));
+        touched.forEach(line -> moved(new Input.OfAccounts(line), queue));
     }
 
     private void retype(LineKey key, PriorityQueue<Node> queue) {
         if (plan.has(key.line())) {
-            if (plan.node(key.line()).line().isRepeating()) {
-                retypeRow(key);
-                queue.addAll(plan.readersOf(new Input.OfLine(key.line())));
+            Node node = plan.node(key.line());
+            if (node.line().isRepeating()) {
+                movedRows.computeIfAbsent(key.line(), unused -> new HashSet<>()).add(key.instance());
+            }
+            if (node.line().isRepeating() && node.line().isTyped()) {
+                evaluated++;
+                keepRow(key, snapshot.facts().get(key));
+                moved(new Input.OfLine(key.line()), queue);
             } else {
-                queue.add(plan.node(key.line()));
+                queue.add(node);
             }
         } else if (snapshot.accounts().containsKey(key.instance())) {
             // the tax amount of one account under its treatment
             repost(key.instance(), queue);
         }
-    }
-
-    private void retypeRow(LineKey key) {
-        Fact fact = snapshot.facts().get(key);
-        keepRow(key, fact);
-        evaluated++;
-        values = fact == null
-                ? values.minus(key)
-                : values.plus(key, typed(plan.node(key.line()).line(), key, fact));
     }
 
     private void spread(PriorityQueue<Node> queue) {
@@ -153,7 +174,7 @@ final class Evaluation implements Figures {
             if (node.place() != last) {
                 last = node.place();
                 if (evaluate(node)) {
-                    queue.addAll(plan.readersOf(new Input.OfLine(node.line().id())));
+                    moved(new Input.OfLine(node.line().id()), queue);
                 }
             }
         }
@@ -163,7 +184,7 @@ final class Evaluation implements Figures {
     private boolean evaluate(Node node) {
         evaluated++;
         if (node.line().isRepeating()) {
-            return evaluateRows(node.line());
+            return evaluateRows(node);
         }
         LineKey key = node.line().id().alone();
         LineValue before = values.get(key);
@@ -176,12 +197,50 @@ final class Evaluation implements Figures {
         return !now.equals(before);
     }
 
-    private boolean evaluateRows(Line line) {
-        rows.getOrDefault(line.id(), HashTreePMap.empty()).forEach((instance, fact) -> {
-            LineKey key = line.id().in(instance);
-            values = values.plus(key, typed(line, key, fact));
-        });
-        return true;
+    /** Evaluates a computed column, only in the rows that moved where nothing else did. */
+    private boolean evaluateRows(Node node) {
+        LineId line = node.line().id();
+        if (node.line().isTyped()) {
+            return true;
+        }
+        boolean changed = false;
+        for (String instance : rowsToFind(node)) {
+            LineKey key = line.in(instance);
+            LineValue before = values.get(key);
+            row = instance;
+            LineValue now = find(node, key);
+            row = "";
+            if (!Objects.equals(before, now)) {
+                put(key, now);
+                movedRows.computeIfAbsent(line, unused -> new HashSet<>()).add(instance);
+                changed = true;
+            }
+        }
+        return changed;
+    }
+
+    private Set<String> rowsToFind(Node node) {
+        boolean all =
+                whole || node.reads().stream().anyMatch(input -> moved.contains(input) && columnOf(input) == null);
+        Set<String> found = new TreeSet<>(movedRows.getOrDefault(node.line().id(), Set.of()));
+        for (Input input : node.reads()) {
+            LineId column = columnOf(input);
+            if (column != null) {
+                found.addAll(all ? rows.of(column).byInstance().keySet() : movedRows.getOrDefault(column, Set.of()));
+            }
+        }
+        if (all) {
+            found.addAll(rows.of(node.line().id()).byInstance().keySet());
+        }
+        return found;
+    }
+
+    /** The repeating line that is read; null where it is anything else. */
+    private @Nullable LineId columnOf(Input input) {
+        return input instanceof Input.OfLine read
+                        && plan.node(read.line()).line().isRepeating()
+                ? read.line()
+                : null;
     }
 
     private @Nullable LineValue find(Node node, LineKey key) {
@@ -213,6 +272,9 @@ final class Evaluation implements Figures {
             return null;
         }
         Money amount = node.formula().orElseThrow().value(this);
+        if (line.kind() == LineKind.PERCENT) {
+            return LineValue.computed(key, Value.of(amount.toString()), LineSource.COMPUTED);
+        }
         return LineValue.computed(key, Value.of(amount), line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED);
     }
 
@@ -231,32 +293,39 @@ final class Evaluation implements Figures {
     }
 
     private boolean isFilled(LineId line) {
-        return values.containsKey(line.alone())
-                || !rows.getOrDefault(line, HashTreePMap.empty()).isEmpty();
+        return values.containsKey(key(line))
+                || row.isEmpty() && !rows.of(line).byInstance().isEmpty();
+    }
+
+    /** Within a row, other columns mean the same row. */
+    private LineKey key(LineId line) {
+        return row.isEmpty() || !plan.node(line).line().isRepeating() ? line.alone() : line.in(row);
     }
 
     private static LineValue typed(Line line, LineKey key, Fact fact) {
-        Value value = line.kind().isNumber() && Money.isPlain(fact.value())
-                ? Value.of(Money.parse(fact.value()).roundedToDollars())
-                : Value.of(fact.value());
+        if (!line.kind().isNumber() || !Money.isPlain(fact.value())) {
+            return new LineValue(key, Value.of(fact.value()), LineSource.TYPED, null, fact);
+        }
+        Money amount = Money.parse(fact.value());
+        Value value = Value.of(line.isInCents() ? amount : amount.roundedToDollars());
         return new LineValue(key, value, LineSource.TYPED, null, fact);
     }
 
     @Override
     public Money amount(LineId line) {
-        LineValue value = values.get(line.alone());
+        LineValue value = values.get(key(line));
         return value == null ? Money.ZERO : value.amount();
     }
 
     @Override
     public Money unreplaced(LineId line) {
-        LineValue value = values.get(line.alone());
+        LineValue value = values.get(key(line));
         return value == null ? Money.ZERO : value.unreplaced();
     }
 
     @Override
     public String answer(LineId line) {
-        LineValue value = values.get(line.alone());
+        LineValue value = values.get(key(line));
         return value == null ? "" : value.value().plain();
     }
 
@@ -267,13 +336,7 @@ final class Evaluation implements Figures {
 
     @Override
     public Money rowTotal(LineId line) {
-        Money total = Money.ZERO;
-        for (Fact fact : rows.getOrDefault(line, HashTreePMap.empty()).values()) {
-            if (Money.isPlain(fact.value())) {
-                total = total.plus(Money.parse(fact.value()).roundedToDollars());
-            }
-        }
-        return total;
+        return rows.of(line).total().roundedToDollars();
     }
 
     @Override
@@ -308,7 +371,7 @@ final class Evaluation implements Figures {
         return values;
     }
 
-    PMap<LineId, PMap<String, Fact>> rows() {
+    RowValues rows() {
         return rows;
     }
 

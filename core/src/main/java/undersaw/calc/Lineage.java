@@ -12,11 +12,12 @@ import undersaw.engagement.Fact;
 import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
-import undersaw.law.LawKey;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.line.LineSource;
+import undersaw.line.Value;
 import undersaw.money.Money;
 
 /**
@@ -68,14 +69,14 @@ public record Lineage(
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
             for (Input input : reads) {
                 if (input instanceof Input.OfLine read) {
-                    calculation.plan().line(read.line()).ifPresent(other -> parts.add(part(calculation, other)));
+                    calculation.plan().line(read.line()).ifPresent(other -> parts.add(part(calculation, other, key)));
                 } else if (input instanceof Input.OfAccounts read) {
                     accounts.addAll(accounts(calculation, read.line()));
                 }
             }
             parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
             List<LinePart> uses = calculation.plan().uses(key.line()).stream()
-                    .map(other -> part(calculation, other))
+                    .map(other -> part(calculation, other, key))
                     .toList();
             return new Lineage(
                     line,
@@ -84,7 +85,7 @@ public record Lineage(
                     List.copyOf(parts),
                     List.copyOf(accounts),
                     uses,
-                    law(calculation, line, formula));
+                    law(calculation, reads));
         });
     }
 
@@ -97,8 +98,16 @@ public record Lineage(
         return shown().flatMap(LineValue::typedFact);
     }
 
-    private static LinePart part(Calculation calculation, Line line) {
-        return new LinePart(line, calculation.value(line.id()).orElse(null));
+    /** Within a row, other columns mean the same row; from outside, a column is its total. */
+    private static LinePart part(Calculation calculation, Line line, LineKey from) {
+        if (!line.isRepeating()) {
+            return new LinePart(line, calculation.value(line.id()).orElse(null));
+        }
+        boolean inRow = !from.instance().isEmpty();
+        LineValue total =
+                LineValue.computed(line.id().alone(), Value.of(calculation.rowTotal(line.id())), LineSource.COMPUTED);
+        return new LinePart(
+                line, inRow ? calculation.value(line.id().in(from.instance())).orElse(null) : total);
     }
 
     private static List<AccountPart> accounts(Calculation calculation, LineId line) {
@@ -125,15 +134,11 @@ public record Lineage(
                 : Matcher.quoteReplacement(found.group(1) + " line " + found.group(2)));
     }
 
-    private static List<LawValue> law(Calculation calculation, Line line, Optional<Formula> formula) {
-        String words = formula.map(Formula::words).orElse("")
-                + line.yesWhen().map(condition -> condition.words()).orElse("");
-        List<LawValue> used = new ArrayList<>();
-        for (LawKey key : LawKey.values()) {
-            if (words.contains(key.words())) {
-                used.add(calculation.law().value(key));
-            }
-        }
-        return List.copyOf(used);
+    private static List<LawValue> law(Calculation calculation, List<Input> reads) {
+        return reads.stream()
+                .filter(Input.OfLaw.class::isInstance)
+                .map(input -> calculation.law().value(((Input.OfLaw) input).key()))
+                .sorted(Comparator.comparing(value -> value.key().key()))
+                .toList();
     }
 }

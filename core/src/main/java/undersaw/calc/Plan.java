@@ -2,6 +2,7 @@ package undersaw.calc;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,8 +15,10 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
+import undersaw.form.RowList;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.law.LawKey;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 
@@ -121,6 +124,36 @@ public final class Plan {
     /** The parts of all forms that hold at least one line this year. */
     public List<Part> parts() {
         return forms.stream().flatMap(form -> form.parts().stream()).toList();
+    }
+
+    /** The figures of the law that any line reads, in the order of their names. */
+    public List<LawKey> law() {
+        return order.stream()
+                .flatMap(node -> node.reads().stream())
+                .filter(Input.OfLaw.class::isInstance)
+                .map(input -> ((Input.OfLaw) input).key())
+                .distinct()
+                .sorted(Comparator.comparing(LawKey::key))
+                .toList();
+    }
+
+    /** Whether a copy for the public leaves anything out. */
+    public boolean hasPublicCopy() {
+        return order.stream().anyMatch(node -> node.line().isConfidential());
+    }
+
+    /** The lists of rows that a person fills in, in the order of the forms. */
+    public List<RowList> lists() {
+        return parts().stream()
+                .filter(part -> !part.listName().isEmpty())
+                .map(part -> new RowList(
+                        part, linesOf(part).stream().filter(Line::isRepeating).toList()))
+                .toList();
+    }
+
+    /** The list of that name. */
+    public Optional<RowList> list(String name) {
+        return lists().stream().filter(list -> list.name().equals(name)).findFirst();
     }
 
     /** The definitions of a part that stand this year, in the order of the form. */

@@ -32,10 +32,7 @@ record ValueFigures(Calculation calculation) implements Figures {
 
     @Override
     public Money rowTotal(LineId line) {
-        return Money.sum(calculation.instances(line).stream()
-                .flatMap(instance -> calculation.value(line.in(instance)).stream())
-                .map(LineValue::amount)
-                .toList());
+        return calculation.rowTotal(line).roundedToDollars();
     }
 
     @Override

@@ -153,8 +153,8 @@ public record ChangeWords(String what, String before, String after) {
         Map<String, String> old = new TreeMap<>();
         Map<String, String> now = new TreeMap<>();
         set.byKey().forEach((key, fact) -> {
-            old.put(key.toString(), words(before.facts().get(key)));
-            now.put(key.toString(), words(fact));
+            old.put(key.toString(), TaxpayerNumber.hide(words(before.facts().get(key))));
+            now.put(key.toString(), TaxpayerNumber.hide(words(fact)));
         });
         return new ChangeWords("Typed figures", joined(old), joined(now));
     }

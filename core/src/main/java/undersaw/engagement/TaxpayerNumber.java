@@ -37,6 +37,11 @@ public record TaxpayerNumber(String digits) {
         return "••-•••" + digits.substring(5);
     }
 
+    /** The text with all but the last four digits of every number of a taxpayer hidden. */
+    public static String hide(String text) {
+        return text.replaceAll("\\b(?:\\d{2}-\\d{3}|\\d{3}-\\d{2}-)(\\d{4})\\b", "••-•••$1");
+    }
+
     @Override
     public String toString() {
         return masked();

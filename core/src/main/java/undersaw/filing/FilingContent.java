@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
+import undersaw.calc.Plan;
 import undersaw.calc.Statement;
 import undersaw.engagement.Heading;
 import undersaw.form.Line;
@@ -42,5 +43,15 @@ public record FilingContent(
             }
         }
         return new FilingContent(calculation.snapshot().heading(), preparer, firm, lines, statements);
+    }
+
+    /** The same without what the public may not see. */
+    public FilingContent forThePublic(Plan plan) {
+        List<LineValue> open = lines.stream()
+                .filter(value -> plan.line(value.key().line())
+                        .filter(line -> !line.isConfidential())
+                        .isPresent())
+                .toList();
+        return new FilingContent(heading, preparer, firm, open, statements);
     }
 }

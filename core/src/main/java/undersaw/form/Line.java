@@ -1,5 +1,7 @@
 package undersaw.form;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -7,6 +9,7 @@ import undersaw.engagement.HeadingField;
 import undersaw.form.formula.Answered;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.NotAnyOf;
 import undersaw.form.formula.Posted;
 import undersaw.form.formula.Reference;
 import undersaw.form.formula.RowTotal;
@@ -35,6 +38,13 @@ public final class Line implements Term {
     private int since;
     private String citation = "";
     private String help = "";
+    private String column = "";
+    private List<String> choices = List.of();
+    private boolean stays;
+    private boolean cents;
+    private boolean confidential;
+    private boolean aside;
+    private @Nullable Line follows;
 
     Line(LineId id, String caption, Part part) {
         this.id = id;
@@ -117,8 +127,97 @@ public final class Line implements Term {
         return this;
     }
 
+    /** The name of its column where rows are read from a file; without one, the caption's words. */
+    public Line column(String name) {
+        column = name;
+        return this;
+    }
+
+    /** Holds one of a few words. */
+    public Line oneOf(String... words) {
+        choices = List.of(words);
+        return as(LineKind.TEXT);
+    }
+
+    /** Comes to the next year as it stands, though it is an amount. */
+    public Line stays() {
+        stays = true;
+        return this;
+    }
+
+    /** Keeps cents, as registers do; returns are in whole dollars. */
+    public Line inCents() {
+        cents = true;
+        return this;
+    }
+
+    public boolean isInCents() {
+        return cents;
+    }
+
+    /** Not for the copy that the public may see. */
+    public Line confidential() {
+        confidential = true;
+        return this;
+    }
+
+    public boolean isConfidential() {
+        return confidential;
+    }
+
+    /** The answer is none of these words, or there is none. */
+    public Condition isNotAnyOf(String... words) {
+        return new NotAnyOf(id, List.of(words));
+    }
+
+    /** Begins the next year with what another line of the row ends this one with. */
+    public Line beginsWith(Line ending) {
+        follows = ending;
+        return this;
+    }
+
+    /** A column that is shown only when all columns are asked for. */
+    public Line aside() {
+        aside = true;
+        return this;
+    }
+
     public LineId id() {
         return id;
+    }
+
+    /** The name of its column in a file of rows. */
+    public String column() {
+        return column.isEmpty() ? caption.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") : column;
+    }
+
+    /** The words that it may hold; empty where any fit its kind. */
+    public List<String> choices() {
+        return choices;
+    }
+
+    /** What a person may write, inside a sentence. */
+    public String expected() {
+        return choices.isEmpty() ? kind.expected() : "one of " + String.join(", ", choices);
+    }
+
+    /** The text as it is kept, or nothing when the line cannot hold it. */
+    public Optional<String> read(String text) {
+        return kind.read(text).filter(value -> choices.isEmpty() || choices.contains(value));
+    }
+
+    /** Whether what was typed describes the client, and not the year. */
+    public boolean isStaying() {
+        return stays || !kind.isNumber();
+    }
+
+    public boolean isAside() {
+        return aside;
+    }
+
+    /** The line whose ending value this one begins the next year with. */
+    public Optional<Line> follows() {
+        return Optional.ofNullable(follows);
     }
 
     public String caption() {

@@ -3,6 +3,7 @@ package undersaw.form;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import undersaw.engagement.Station;
 import undersaw.form.formula.Condition;
 
 /** A schedule or other section of a form that has a heading of its own. */
@@ -12,6 +13,13 @@ public final class Part {
     private final String citation;
     private @Nullable Supplier<Condition> excused;
     private boolean worksheet;
+    private String list = "";
+    private String rowName = "";
+    private boolean ofTheYear;
+    private boolean byLine;
+    private @Nullable Supplier<YearsDrawn> drawn;
+    private Station station = Station.RETURN;
+    private @Nullable Line gone;
 
     Part(String code, String title, String citation) {
         this.code = code;
@@ -29,6 +37,80 @@ public final class Part {
     public Part worksheet() {
         worksheet = true;
         return this;
+    }
+
+    /** Its repeating lines are one list of rows, numbered in their order. */
+    public Part list(String name) {
+        list = name;
+        return this;
+    }
+
+    /** Its repeating lines are one list of rows, each named in a column of its own. */
+    public Part list(String name, String nameColumn) {
+        rowName = nameColumn;
+        return list(name);
+    }
+
+    /** Shows its figures over the years above its lines. */
+    public Part drawn(Supplier<YearsDrawn> drawing) {
+        drawn = drawing;
+        return this;
+    }
+
+    public Optional<YearsDrawn> drawn() {
+        return Optional.ofNullable(drawn).map(Supplier::get);
+    }
+
+    /** In a file its list has a row a figure: name, line and amount. */
+    public Part byLine() {
+        byLine = true;
+        return this;
+    }
+
+    public boolean isByLine() {
+        return byLine;
+    }
+
+    /** Its rows stay in their year when the next is begun. */
+    public Part ofTheYear() {
+        ofTheYear = true;
+        return this;
+    }
+
+    /** A register that has a station of its own. */
+    public Part at(Station place) {
+        station = place;
+        return this;
+    }
+
+    /** Rows in which this line is filled do not come to the next year. */
+    public Part withoutThose(Line filled) {
+        gone = filled;
+        return this;
+    }
+
+    /** The name of its list of rows; empty where it has none. */
+    public String listName() {
+        return list;
+    }
+
+    /** The column that names a row in a file; empty where rows are numbered. */
+    public String rowName() {
+        return rowName;
+    }
+
+    public boolean isOfTheYear() {
+        return ofTheYear;
+    }
+
+    /** Where the part is worked on. */
+    public Station station() {
+        return station;
+    }
+
+    /** The line that, where filled, ends a row's life. */
+    public Optional<Line> gone() {
+        return Optional.ofNullable(gone);
     }
 
     /** The schedule's letter, or {@code 1} for the first page. */

@@ -1,13 +1,11 @@
 package undersaw.law;
 
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import undersaw.law.LawValue.Unit;
 import undersaw.money.Money;
 import undersaw.money.Percent;
@@ -18,7 +16,7 @@ import undersaw.table.TableRow;
  * The law of one tax year.
  *
  * <p>A tax year is named by the calendar year in which it begins. Tables are held for {@value #FIRST_YEAR} to
- * {@value #LAST_YEAR} and read once, strictly; every year has every key.
+ * {@value #LAST_YEAR} and read once, strictly.
  */
 public final class Law {
     /** First year that is held. */
@@ -30,11 +28,11 @@ public final class Law {
     private static final Map<Integer, Law> YEARS = new ConcurrentHashMap<>();
 
     private final int year;
-    private final Map<LawKey, LawValue> values;
+    private final Map<String, Map<String, TableRow>> tables = new ConcurrentHashMap<>();
+    private final Map<LawKey, LawValue> values = new ConcurrentHashMap<>();
 
-    private Law(int year, Map<LawKey, LawValue> values) {
+    private Law(int year) {
         this.year = year;
-        this.values = values;
     }
 
     /**
@@ -47,7 +45,7 @@ public final class Law {
             throw new IllegalArgumentException(
                     "The law is held for %d to %d; %d cannot be computed yet.".formatted(FIRST_YEAR, LAST_YEAR, year));
         }
-        return YEARS.computeIfAbsent(year, Law::read);
+        return YEARS.computeIfAbsent(year, Law::new);
     }
 
     public static boolean holds(int year) {
@@ -58,9 +56,26 @@ public final class Law {
         return year;
     }
 
-    /** The figure with its citation. */
+    /**
+     * The figure with its citation.
+     *
+     * @throws IllegalStateException when the year's table lacks it
+     */
     public LawValue value(LawKey key) {
-        return values.get(key);
+        return values.computeIfAbsent(key, this::find);
+    }
+
+    private LawValue find(LawKey key) {
+        TableRow row = tables.computeIfAbsent(key.table(), this::read).get(key.key());
+        if (row == null) {
+            throw new IllegalStateException("the law of " + year + " lacks " + key.key() + " in " + key.table());
+        }
+        return value(row, key);
+    }
+
+    /** The names of a table's rows. */
+    public Set<String> keys(String table) {
+        return Set.copyOf(tables.computeIfAbsent(table, this::read).keySet());
     }
 
     /** The figure as a percentage. */
@@ -74,31 +89,21 @@ public final class Law {
     }
 
     private LawValue expect(LawKey key, Unit unit) {
-        LawValue value = values.get(key);
+        LawValue value = value(key);
         if (value.unit() != unit) {
             throw new IllegalArgumentException(key.key() + " is in " + value.unit() + ", not in " + unit);
         }
         return value;
     }
 
-    private static Law read(int year) {
-        Map<String, LawKey> known = Stream.of(LawKey.values()).collect(Collectors.toMap(LawKey::key, key -> key));
-        Map<LawKey, LawValue> values = new EnumMap<>(LawKey.class);
-        for (TableRow row : Table.read("undersaw/law/" + year + "/corporation.csv", COLUMNS)) {
-            LawKey key = known.get(row.text("key"));
-            if (key == null) {
-                throw row.fault("key", "one of " + known.keySet());
-            }
-            if (values.put(key, value(row, key)) != null) {
+    private Map<String, TableRow> read(String table) {
+        Map<String, TableRow> rows = new HashMap<>();
+        for (TableRow row : Table.read("undersaw/law/" + year + "/" + table + ".csv", COLUMNS)) {
+            if (rows.put(row.text("key"), row) != null) {
                 throw row.fault("key", "each key once");
             }
         }
-        Map<String, LawKey> missing = new HashMap<>(known);
-        values.keySet().forEach(key -> missing.remove(key.key()));
-        if (!missing.isEmpty()) {
-            throw new IllegalStateException("the law of " + year + " lacks " + missing.keySet());
-        }
-        return new Law(year, values);
+        return rows;
     }
 
     private static LawValue value(TableRow row, LawKey key) {

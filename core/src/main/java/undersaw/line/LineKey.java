@@ -17,6 +17,11 @@ public record LineKey(LineId line, String instance) implements Comparable<LineKe
                 : LineId.of(text.substring(0, at)).in(text.substring(at + 1));
     }
 
+    /** Whether the text can name an instance. */
+    public static boolean isInstance(String text) {
+        return text.matches("[^@\\s]{1,80}");
+    }
+
     @Override
     public int compareTo(LineKey other) {
         int byLine = line.compareTo(other.line);

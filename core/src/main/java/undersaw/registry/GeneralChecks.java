@@ -23,7 +23,10 @@ final class GeneralChecks {
                 new Check("G-0101", Severity.QUERY, GeneralChecks::ordered),
                 new Check("G-0102", Severity.QUERY, GeneralChecks::fromLastYear),
                 new Check("G-0103", Severity.STOP, GeneralChecks::splitTooFar),
-                new Check("G-0104", Severity.STOP, GeneralChecks::strangers));
+                new Check("G-0104", Severity.STOP, GeneralChecks::strangers),
+                new Check("G-0105", Severity.NOTE, RegisterChecks::propertyNotListed),
+                new Check("G-0106", Severity.QUERY, RegisterChecks::registerDisagrees),
+                new Check("G-0107", Severity.QUERY, RegisterChecks::sharesIncomplete));
     }
 
     /** A difference put to retained earnings stays a question as long as it stands. */

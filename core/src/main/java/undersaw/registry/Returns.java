@@ -12,10 +12,11 @@ import undersaw.check.Review;
 import undersaw.engagement.Snapshot;
 import undersaw.returns.ReturnKind;
 import undersaw.us.corporation.CorporationReturn;
+import undersaw.us.nonprofit.NonprofitReturn;
 
 /** Every kind of return that can be prepared. */
 public final class Returns {
-    private static final List<ReturnKind> ALL = List.of(new CorporationReturn());
+    private static final List<ReturnKind> ALL = List.of(new CorporationReturn(), new NonprofitReturn());
 
     private static final List<Check> GENERAL = GeneralChecks.all();
 

@@ -9,6 +9,7 @@ import undersaw.line.LineId;
  *
  * @param bookIncome net income per books
  * @param taxableIncome what the walk from book income arrives at
+ * @param arrivesAt what that is called, inside a sentence
  * @param retainedEarnings where retained earnings are mapped, without a column
  * @param creditedForward overpayment credited to next year; null where the return has none
  * @param steps the lines of the walk between
@@ -16,6 +17,7 @@ import undersaw.line.LineId;
 public record BookLines(
         LineId bookIncome,
         LineId taxableIncome,
+        String arrivesAt,
         LineId retainedEarnings,
         @Nullable LineId creditedForward,
         List<Step> steps) {

@@ -54,11 +54,11 @@ final class ReturnGifts {
         return gifts;
     }
 
-    /** Whether what was typed describes the client, and not the year. */
+    /** Whether what was typed describes the client, and not the year; rows of lists go row by row. */
     private static boolean stays(Calculation year, LineKey key) {
         return year.plan()
                 .line(key.line())
-                .filter(line -> !line.kind().isNumber())
+                .filter(line -> line.isStaying() && line.part().listName().isEmpty())
                 .isPresent();
     }
 

@@ -12,10 +12,13 @@ import org.jspecify.annotations.Nullable;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Station;
+import undersaw.form.RowList;
 import undersaw.law.calendar.Period;
+import undersaw.line.LineKey;
 import undersaw.returns.ReturnKind;
 
 /**
@@ -35,6 +38,7 @@ public final class RollForward {
         List<Gift> all = new ArrayList<>();
         all.addAll(BooksGifts.of(year, kind));
         all.addAll(EntryGifts.of(year));
+        all.addAll(RowGifts.of(year));
         all.addAll(ReturnGifts.of(year, kind));
         return new RollForward(all);
     }
@@ -111,6 +115,20 @@ public final class RollForward {
         return differences;
     }
 
+    /** The typed figures that the marks stand for, each confirmed by a person. */
+    public static Change confirm(Calculation year, Map<String, @Nullable Carried> marks, String who) {
+        Map<LineKey, @Nullable Fact> facts = new TreeMap<>();
+        List<RowList> lists = year.plan().lists();
+        year.snapshot().facts().forEach((key, fact) -> {
+            boolean marked = marks.containsKey("fact/" + key)
+                    || lists.stream().anyMatch(list -> marks.containsKey(RowGifts.place(list, key)));
+            if (fact.isFromLastYear() && marked) {
+                facts.put(key, fact.confirmed(who));
+            }
+        });
+        return new Change.Several(List.of(new Change.CarriedSet(marks), new Change.FactsSet(facts)));
+    }
+
     /** How much came from last year to each station and is not confirmed. */
     public static Map<Station, Integer> open(Snapshot thisYear) {
         Map<Station, Integer> open = new EnumMap<>(Station.class);
@@ -128,6 +146,8 @@ public final class RollForward {
             case "opening" -> Station.BOOKS;
             case "map" -> Station.MAP;
             case "entry" -> Station.ADJUST;
+            case "assets" -> Station.ASSETS;
+            case "owners" -> Station.OWNERS;
             default -> Station.RETURN;
         };
     }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * What an account's name is made of: its words without case, punctuation and plural endings, pairs of neighbouring
@@ -38,6 +40,9 @@ final class NameFeatures {
             Map.entry("salaries", "wage salary"),
             Map.entry("donations", "charitable donation"),
             Map.entry("contributions", "contribution"));
+
+    private static final Set<String> FILLING =
+            Set.of("expense", "income", "cost", "account", "office", "shop", "and", "of", "the", "to", "on", "2");
 
     private NameFeatures() {}
 
@@ -79,6 +84,14 @@ final class NameFeatures {
             }
         }
         return features;
+    }
+
+    /** The words that tell accounts apart, in no order: names that differ only in filling words are one. */
+    static Set<String> bare(String name) {
+        Set<String> words = new TreeSet<>(words(spelledOut(name)));
+        Set<String> telling = new TreeSet<>(words);
+        telling.removeAll(FILLING);
+        return telling.isEmpty() ? words : telling;
     }
 
     static String spelledOut(String name) {

@@ -223,7 +223,7 @@ public final class Suggestions {
 
     /** Fitted on names left out of the lists, so that what is said to be sure is right at least as often. */
     private static int confidence(double score, double next) {
-        double evidence = 1.2 * score + 6.2 * (score - next) - 4.4;
+        double evidence = 1.2 * score + 6.2 * (score - next) - 4.9;
         return (int) Math.round(99 / (1 + Math.exp(-evidence)));
     }
 

@@ -9,12 +9,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import undersaw.money.Money;
 import undersaw.money.Percent;
+import undersaw.us.corporation.CorporationLaw;
 
 class LawTest {
     @ParameterizedTest
     @ValueSource(ints = {2022, 2023, 2024, 2025, 2026})
     void everyFigureOfEveryYearNamesItsAuthority(int year) {
-        for (LawKey key : LawKey.values()) {
+        for (LawKey key : CorporationLaw.all()) {
             LawValue value = Law.of(year).value(key);
             assertThat(value.citation())
                     .as("%s of %d", key, year)
@@ -29,15 +30,15 @@ class LawTest {
     @ParameterizedTest
     @CsvSource({"2022,21,0", "2025,21,0", "2026,21,1"})
     void holdsTheRateAndTheFloorUnderGifts(int year, String rate, String floor) {
-        assertThat(Law.of(year).percent(LawKey.CORPORATE_RATE)).isEqualTo(Percent.of(rate));
-        assertThat(Law.of(year).percent(LawKey.CHARITABLE_FLOOR)).isEqualTo(Percent.of(floor));
+        assertThat(Law.of(year).percent(CorporationLaw.CORPORATE_RATE)).isEqualTo(Percent.of(rate));
+        assertThat(Law.of(year).percent(CorporationLaw.CHARITABLE_FLOOR)).isEqualTo(Percent.of(floor));
     }
 
     /** Rev. Proc. 2021-45, 2022-38, 2023-34, 2024-40 (from memory). */
     @ParameterizedTest
     @CsvSource({"2022,27000000", "2023,29000000", "2024,30000000", "2025,31000000"})
     void holdsTheReceiptsOfASmallBusiness(int year, String limit) {
-        assertThat(Law.of(year).amount(LawKey.SMALL_BUSINESS_RECEIPTS)).isEqualTo(Money.parse(limit));
+        assertThat(Law.of(year).amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)).isEqualTo(Money.parse(limit));
     }
 
     @Test
@@ -49,12 +50,13 @@ class LawTest {
 
     @Test
     void refusesAFigureWithoutASource() {
-        assertThatThrownBy(() -> new LawValue(LawKey.CORPORATE_RATE, "21", LawValue.Unit.PERCENT, " ", ""))
+        assertThatThrownBy(() -> new LawValue(CorporationLaw.CORPORATE_RATE, "21", LawValue.Unit.PERCENT, " ", ""))
                 .hasMessageContaining("has no citation");
     }
 
     @Test
     void doesNotMistakeDollarsForPercent() {
-        assertThatThrownBy(() -> Law.of(2025).amount(LawKey.CORPORATE_RATE)).hasMessageContaining("not in DOLLARS");
+        assertThatThrownBy(() -> Law.of(2025).amount(CorporationLaw.CORPORATE_RATE))
+                .hasMessageContaining("not in DOLLARS");
     }
 }

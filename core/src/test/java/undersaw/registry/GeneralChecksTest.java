@@ -25,6 +25,8 @@ class GeneralChecksTest {
             .balance("3900", "1120/L/25", "-30", "-30")
             .balance("3950", "1120/M-2/5a", "0", "10")
             .balance("1500", "1120/L/10a", "30", "20")
+            .fact("ASSETS/account@press", "1500")
+            .fact("ASSETS/cost@press", "20.40")
             .snapshot();
 
     private static List<String> codes(Snapshot snapshot) {
@@ -71,7 +73,7 @@ class GeneralChecksTest {
         Calculation year = Returns.calculate(BOOKS);
         List<TieOut> ties =
                 BookTieOuts.of(year, Optional.empty(), Returns.find("1120").orElseThrow());
-        assertThat(ties).hasSize(5).allMatch(TieOut::agrees);
+        assertThat(ties).hasSize(7).allMatch(TieOut::agrees);
         Snapshot out = BOOKS.withAccounts(BOOKS.accounts().minus("1500"));
         assertThat(BookTieOuts.of(
                         Returns.calculate(out),

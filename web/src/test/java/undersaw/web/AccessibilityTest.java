@@ -29,6 +29,9 @@ class AccessibilityTest {
                     "/e/2/adjust/variances",
                     "/e/2/pinned?place=1120/17",
                     "/e/2/trail",
+                    "/e/2/assets?wide=true",
+                    "/e/2/owners",
+                    "/e/2/return?sheet=8949",
                     "/e/2/return/lists")) {
                 page.navigate(office.address() + path);
                 browser.isClean(page);

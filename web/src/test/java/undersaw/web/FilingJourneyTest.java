@@ -153,7 +153,7 @@ class FilingJourneyTest {
     }
 
     private static void figures(Browser browser, Page page) {
-        page.click(".ridge a[data-station='4']");
+        page.click(".ridge a[data-station='6']");
         page.click(".sheets a:has-text('Deductions')");
         page.locator(".sheet-main [data-lineage='1120/26']").click();
         assertThat(page.locator("#drawer .tree")).containsText("7060");
@@ -205,7 +205,7 @@ class FilingJourneyTest {
     }
 
     private static void clear(Browser browser, Page page) {
-        page.keyboard().press("5");
+        page.keyboard().press("7");
         page.waitForURL("**/check");
         browser.isClean(page);
         page.keyboard().press("n");
@@ -231,7 +231,7 @@ class FilingJourneyTest {
     }
 
     private static void seal(Page page) {
-        page.click(".ridge a[data-station='6']");
+        page.click(".ridge a[data-station='8']");
         page.click("button:has-text('Seal the return')");
         page.click("button:has-text('Send')");
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Something about a return that holds or does not. */
-public sealed interface Condition permits All, Answered, Comparison {
+public sealed interface Condition permits All, Answered, Comparison, HeldOverAYear, NotAnyOf {
     boolean holds(Figures figures);
 
     String words();

@@ -20,7 +20,7 @@ public interface Figures {
     /** Exact cents that accounts bring to the line. */
     Money posted(LineId line);
 
-    /** Sum of a repeating line's rows, each rounded to whole dollars. */
+    /** Sum of a repeating line's rows in whole dollars. */
     Money rowTotal(LineId line);
 
     Money paid(PaymentKind kind);

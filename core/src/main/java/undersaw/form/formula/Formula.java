@@ -20,6 +20,7 @@ public sealed interface Formula extends Term
                 Least,
                 Paid,
                 Posted,
+                Quotient,
                 Reference,
                 RowTotal,
                 Sum,

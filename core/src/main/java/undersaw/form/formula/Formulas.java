@@ -34,12 +34,22 @@ public final class Formulas {
         return new Constant(Money.ofDollars(amount));
     }
 
+    /** One amount in percent of another. */
+    public static Formula share(Term part, Term whole) {
+        return new Quotient(part.asFormula(), whole.asFormula());
+    }
+
     public static Formula law(LawKey key) {
         return new LawAmount(key);
     }
 
     public static Formula when(Condition condition, Term then, Term otherwise) {
         return new Choice(condition, then.asFormula(), otherwise.asFormula());
+    }
+
+    /** A difference that rounding can have left; nothing where it is more than so many dollars. */
+    public static Formula rounding(Term difference, long upTo) {
+        return when(greatest(difference, NOTHING.minus(difference)).isAtLeast(dollars(upTo + 1)), NOTHING, difference);
     }
 
     static Set<Input> readsOf(List<Formula> parts) {

@@ -1,5 +1,6 @@
 package undersaw.form.formula;
 
+import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
@@ -17,6 +18,9 @@ public sealed interface Input {
 
     /** Carryovers of one kind. */
     record OfCarryovers(CarryoverKind kind) implements Input {}
+
+    /** A figure that the law fixes. */
+    record OfLaw(LawKey key) implements Input {}
 
     /** The client's and the engagement's own facts. */
     record OfHeading() implements Input {}

@@ -22,7 +22,7 @@ public record LawAmount(LawKey key) implements Formula {
 
     @Override
     public Set<Input> reads() {
-        return Set.of();
+        return Set.of(new Input.OfLaw(key));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package undersaw.form.formula;
 
+import java.util.HashSet;
 import java.util.Set;
 import undersaw.law.LawKey;
 import undersaw.money.Money;
@@ -28,7 +29,9 @@ public record LawShare(LawKey share, Formula base) implements Formula {
 
     @Override
     public Set<Input> reads() {
-        return base.reads();
+        Set<Input> reads = new HashSet<>(base.reads());
+        reads.add(new Input.OfLaw(share));
+        return reads;
     }
 
     @Override

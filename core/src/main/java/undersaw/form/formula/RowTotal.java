@@ -5,7 +5,7 @@ import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /**
- * The total of a repeating line's rows.
+ * The total of a repeating line's rows in whole dollars.
  *
  * @param line the line that repeats
  */

@@ -29,6 +29,14 @@ public interface Term {
         return new Comparison(asFormula(), Comparison.Sign.AT_LEAST, other.asFormula());
     }
 
+    default Condition isAtMost(Term other) {
+        return new Comparison(other.asFormula(), Comparison.Sign.AT_LEAST, asFormula());
+    }
+
+    default Condition isAbove(Term other) {
+        return new Comparison(other.asFormula(), Comparison.Sign.BELOW, asFormula());
+    }
+
     default Condition isBelow(Term other) {
         return new Comparison(asFormula(), Comparison.Sign.BELOW, other.asFormula());
     }

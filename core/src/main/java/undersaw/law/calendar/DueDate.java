@@ -4,12 +4,12 @@ import java.time.LocalDate;
 import java.time.Month;
 
 /**
- * When a corporation's return is due.
+ * When a return is due.
  *
- * <p>The 15th day of the fourth month after the year ends (IRC 6072(a)); for a year that ends in June and begins
- * before 2026 the third month, with an extension of seven months instead of six (P.L. 114-41 sec. 2006(a)(3)). A
- * Saturday, Sunday or legal holiday moves it to the next business day (IRC 7503). A year that ends on any day of June
- * is taken as a June year. From memory.
+ * <p>A corporation's: the 15th day of the fourth month after the year ends (IRC 6072(a)); for a year that ends in June
+ * and begins before 2026 the third month, with an extension of seven months instead of six (P.L. 114-41 sec.
+ * 2006(a)(3)). A Saturday, Sunday or legal holiday moves it to the next business day (IRC 7503). A year that ends on
+ * any day of June is taken as a June year. From memory.
  *
  * @param due the day the return is due, moved off closed days
  * @param extended the day it is due with an extension, moved likewise
@@ -17,6 +17,15 @@ import java.time.Month;
 public record DueDate(LocalDate due, LocalDate extended) {
     private static final int FILING_DAY = 15;
     private static final LocalDate JUNE_RULE_ENDS = LocalDate.of(2026, 1, 1);
+
+    /**
+     * Due dates of an exempt organization's return: the 15th day of the fifth month after the year ends, with an
+     * extension of six months (IRC 6072(e), 6081; from memory).
+     */
+    public static DueDate ofExemptOrganization(Period period) {
+        LocalDate unmoved = period.end().withDayOfMonth(1).plusMonths(5).withDayOfMonth(FILING_DAY);
+        return new DueDate(LegalHolidays.onOrAfter(unmoved), LegalHolidays.onOrAfter(unmoved.plusMonths(6)));
+    }
 
     /** Due dates of a corporation's return for the period. */
     public static DueDate ofCorporation(Period period) {

@@ -11,7 +11,6 @@ import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.law.LawKey;
 import undersaw.money.Money;
 
 /** Checks that the parts of the return agree with one another. */
@@ -44,11 +43,14 @@ final class AgreementChecks {
                 when(
                         "C-0517",
                         STOP,
-                        look -> look.amount("1120/L/15/d").compareTo(look.law().amount(LawKey.SCHEDULE_M3)) >= 0,
+                        look -> look.amount("1120/L/15/d").compareTo(look.law().amount(CorporationLaw.SCHEDULE_M3))
+                                >= 0,
                         look -> at(
                                 "1120/M-1/10",
                                 "Schedule M-3 is needed from assets of "
-                                        + look.law().amount(LawKey.SCHEDULE_M3).printed()
+                                        + look.law()
+                                                .amount(CorporationLaw.SCHEDULE_M3)
+                                                .printed()
                                         + " and cannot be prepared here yet.")),
                 new Check("C-0504", NOTE, AgreementChecks::roundings),
                 when(
@@ -132,7 +134,7 @@ final class AgreementChecks {
     }
 
     private static boolean saysSmall(Examination look) {
-        Money limit = look.law().amount(LawKey.SCHEDULES_EXCUSED);
+        Money limit = look.law().amount(CorporationLaw.SCHEDULES_EXCUSED);
         return look.says("1120/K/13", "yes")
                 && (LineChecks.receipts(look).compareTo(limit) >= 0
                         || look.amount("1120/L/15/d").compareTo(limit) >= 0);

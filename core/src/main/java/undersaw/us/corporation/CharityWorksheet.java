@@ -8,7 +8,6 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.YearSpan;
-import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 
 /**
@@ -47,19 +46,20 @@ final class CharityWorksheet extends Form {
         lossesAtFullGifts = new LossDeduction(
                 "W-NOL-T1", "Trial 1: net operating loss", all, () -> fullIncome, dividendsAtFullGifts);
         fitsInFull = line("W-CHAR/L1", "Trial 1: limit")
-                .is(() ->
-                        income.minus(lossesAtFullGifts.deduction).notBelowZero().times(LawKey.CHARITABLE_SHARE));
+                .is(() -> income.minus(lossesAtFullGifts.deduction)
+                        .notBelowZero()
+                        .times(CorporationLaw.CHARITABLE_SHARE));
         Line second = line("W-CHAR/C2", "Trial 2: contributions at the limit without losses")
-                .is(least(giftsAndCarried, income.notBelowZero().times(LawKey.CHARITABLE_SHARE)));
+                .is(least(giftsAndCarried, income.notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
         Line secondIncome = line("W-CHAR/T2", "Trial 2: income less these").is(income.minus(second));
         dividendsAtLimit = new DividendLimit("W-DRD-T2", "Trial 2: dividends received", all, () -> secondIncome);
         lossesAtLimit =
                 new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
         Line base = line("W-CHAR/3", "Income for the limit, after the loss deduction")
                 .is(() -> income.minus(all.page1.lossDeduction).notBelowZero());
-        line("W-CHAR/4", "Limit on contributions").is(base.times(LawKey.CHARITABLE_SHARE));
+        line("W-CHAR/4", "Limit on contributions").is(base.times(CorporationLaw.CHARITABLE_SHARE));
         Line floor = line("W-CHAR/5", "Floor under contributions")
-                .is(income.notBelowZero().times(LawKey.CHARITABLE_FLOOR));
+                .is(income.notBelowZero().times(CorporationLaw.CHARITABLE_FLOOR));
         allowed = line("W-CHAR/9", "Contributions deducted")
                 .is(() -> when(fitsInFull.isAtLeast(giftsAndCarried), giftsAndCarried, second)
                         .minus(floor)

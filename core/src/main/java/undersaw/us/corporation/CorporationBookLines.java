@@ -10,6 +10,7 @@ final class CorporationBookLines {
     static final BookLines LINES = new BookLines(
             LineId.of("1120/M-1/1"),
             LineId.of("1120/28"),
+            "taxable income before losses",
             LineId.of("1120/L/25"),
             LineId.of("1120/37"),
             List.of(

@@ -2,7 +2,9 @@ package undersaw.us.corporation;
 
 import java.util.List;
 import java.util.stream.Stream;
+import undersaw.check.BooksChecks;
 import undersaw.check.Check;
+import undersaw.check.ClientChecks;
 
 /** Every check of a corporation, one group after another. Codes and conditions from the rulebook, from memory. */
 final class CorporationChecks {
@@ -10,7 +12,9 @@ final class CorporationChecks {
 
     static List<Check> all() {
         return Stream.of(
+                        new ClientChecks("C").all(),
                         HeadingChecks.all(),
+                        new BooksChecks("C", plan -> plan.forms().get(0)).all(),
                         LineChecks.all(),
                         LimitChecks.all(),
                         AccountChecks.all(),

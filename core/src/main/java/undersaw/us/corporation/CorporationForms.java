@@ -1,7 +1,9 @@
 package undersaw.us.corporation;
 
 import java.util.List;
+import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
+import undersaw.owners.OwnerRegister;
 
 /** The forms of a corporation's return, which refer to one another. */
 final class CorporationForms {
@@ -20,6 +22,8 @@ final class CorporationForms {
     final DifferencesWorksheet differences = new DifferencesWorksheet(this);
     final DividendLimit dividendLimit =
             new DividendLimit("W-DRD", "Limit on dividends received", this, () -> page1.incomeBeforeLosses);
+    final AssetRegister assets = new AssetRegister();
+    final OwnerRegister owners = new OwnerRegister();
     final LossDeduction lossDeduction = new LossDeduction(
             "W-NOL", "Net operating loss deduction", this, () -> page1.incomeBeforeLosses, dividendLimit);
 
@@ -44,6 +48,8 @@ final class CorporationForms {
                 charity.dividendsAtLimit,
                 charity.lossesAtLimit,
                 charity,
-                differences);
+                differences,
+                assets,
+                owners);
     }
 }

@@ -58,7 +58,7 @@ public final class CorporationReturn implements ReturnKind {
 
     @Override
     public List<Station> stations() {
-        return List.of(Station.BOOKS, Station.MAP, Station.ADJUST, Station.RETURN, Station.CHECK, Station.FILE);
+        return List.of(Station.values());
     }
 
     @Override

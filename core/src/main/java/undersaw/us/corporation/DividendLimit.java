@@ -11,7 +11,6 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
-import undersaw.law.LawKey;
 
 /**
  * The income limit on dividends received (IRC 246(b); Instructions for Form 1120, Schedule C line 9; from memory).
@@ -37,7 +36,7 @@ final class DividendLimit extends Form {
                         all.scheduleC.foreignSource));
         Line base = line(code + "/3", "Line 1 less line 2").is(before.minus(others));
         Line largeLimit = line(code + "/4", "Limit for holdings of 20% or more")
-                .is(base.notBelowZero().times(LawKey.DIVIDENDS_LARGE_HOLDING));
+                .is(base.notBelowZero().times(CorporationLaw.DIVIDENDS_LARGE_HOLDING));
         Line large = line(code + "/5", "Deductions for holdings of 20% or more")
                 .is(() -> sum(
                         all.scheduleC.largeDeduction,
@@ -55,7 +54,7 @@ final class DividendLimit extends Form {
                         all.scheduleC.debtFinancedLarge));
         Line rest = line(code + "/8", "Line 3 less line 7").is(base.minus(largeDividends));
         Line smallLimit = line(code + "/9", "Limit for smaller holdings")
-                .is(rest.notBelowZero().times(LawKey.DIVIDENDS_SMALL_HOLDING));
+                .is(rest.notBelowZero().times(CorporationLaw.DIVIDENDS_SMALL_HOLDING));
         Line small = line(code + "/10", "Deductions for smaller holdings")
                 .is(() -> all.scheduleC.fullDeduction().minus(large));
         Line smallAllowed = line(code + "/11", "Smaller of lines 9 and 10").is(least(smallLimit, small));

@@ -15,7 +15,6 @@ import undersaw.engagement.Client;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
 import undersaw.law.calendar.Period;
-import undersaw.ledger.Account;
 
 /** Checks of the client's facts and the tax year. */
 final class HeadingChecks {
@@ -24,34 +23,15 @@ final class HeadingChecks {
     static List<Check> all() {
         return List.of(
                 when(
-                        "C-0102",
+                        "C-0108",
                         STOP,
-                        look -> client(look).name().isBlank()
-                                || !client(look).address().isComplete(),
-                        look -> field("line1", "The client's name or address is incomplete. Complete it.")),
-                when(
-                        "C-0103",
-                        STOP,
-                        look -> !period(look).makesAYear(),
-                        look -> field("start", "The tax year's dates do not make a year. Correct start or end.")),
+                        look -> !client(look).activity().code().matches("\\d{6}"),
+                        look -> field("activityCode", "Choose the six-digit activity code.")),
                 when(
                         "C-0104",
                         STOP,
                         HeadingChecks::formedLate,
                         look -> field("formed", "Enter the date of incorporation; it cannot lie after the year end.")),
-                when(
-                        "C-0105",
-                        QUERY,
-                        look -> heading(look).is(Flag.INITIAL) && opens(look),
-                        look -> field(
-                                "initial", "A first return has opening balances. Confirm, or take off \"initial\".")),
-                when(
-                        "C-0106",
-                        QUERY,
-                        look -> !heading(look).is(Flag.INITIAL)
-                                && !look.snapshot().accounts().isEmpty()
-                                && !opens(look),
-                        look -> field("books", "No opening balances. Import last year's closing balances.")),
                 when(
                         "C-0107",
                         STOP,
@@ -59,11 +39,6 @@ final class HeadingChecks {
                         look -> Found.at(
                                 Place.line("1120/hdr/A1a"),
                                 "Consolidated returns are prepared in the group engagement. Move it there.")),
-                when(
-                        "C-0108",
-                        STOP,
-                        look -> !client(look).activity().code().matches("\\d{6}"),
-                        look -> field("activityCode", "Choose the six-digit activity code.")),
                 when(
                         "C-0110",
                         QUERY,
@@ -74,28 +49,6 @@ final class HeadingChecks {
                                 "A final return still shows assets of "
                                         + look.amount("1120/L/15/d").printed()
                                         + ". Book the liquidation or take off \"final\".")),
-                when(
-                        "C-0111",
-                        QUERY,
-                        HeadingChecks::shortWithoutReason,
-                        look -> field(
-                                "start",
-                                "The year is short without a reason. Tick initial or final, or attach Form 1128.")),
-                when(
-                        "C-0112",
-                        STOP,
-                        look -> heading(look).method() == null,
-                        look -> field(
-                                "method",
-                                "State one accounting method with the client; question 1 takes it from there.")),
-                when(
-                        "C-0114",
-                        STOP,
-                        HeadingChecks::doesNotFollow,
-                        look -> field(
-                                "start",
-                                "The year does not follow last year's, which ended on "
-                                        + look.snapshot().prior().end() + ". Correct the dates.")),
                 when(
                         "C-0115",
                         QUERY,
@@ -111,13 +64,7 @@ final class HeadingChecks {
                         HeadingChecks::startsWrongly,
                         look -> field(
                                 "formed",
-                                "The first year starts when the corporation comes into being. Check both dates.")),
-                when(
-                        "C-0620",
-                        STOP,
-                        look -> client(look).contact().name().isBlank()
-                                || client(look).contact().title().isBlank(),
-                        look -> field("contactName", "Enter who signs and in what office.")));
+                                "The first year starts when the corporation comes into being. Check both dates.")));
     }
 
     private static Found field(String field, String message) {
@@ -136,12 +83,6 @@ final class HeadingChecks {
         return heading(look).period();
     }
 
-    private static boolean opens(Examination look) {
-        return look.snapshot().accounts().values().stream()
-                .map(Account::opening)
-                .anyMatch(each -> !each.isZero());
-    }
-
     private static boolean formedLate(Examination look) {
         LocalDate formed = client(look).formed();
         return formed == null || formed.isAfter(period(look).end());
@@ -153,16 +94,6 @@ final class HeadingChecks {
                 && (period(look).start().isBefore(formed)
                         || heading(look).is(Flag.INITIAL)
                                 && formed.isAfter(period(look).start()));
-    }
-
-    private static boolean shortWithoutReason(Examination look) {
-        Heading heading = heading(look);
-        return period(look).isShort() && !heading.is(Flag.INITIAL) && !heading.is(Flag.FINAL);
-    }
-
-    private static boolean doesNotFollow(Examination look) {
-        LocalDate before = look.snapshot().prior().end();
-        return before != null && !before.plusDays(1).equals(period(look).start());
     }
 
     private static boolean endsDecember31(LocalDate end) {

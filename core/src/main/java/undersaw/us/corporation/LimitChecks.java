@@ -12,7 +12,6 @@ import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -55,12 +54,13 @@ final class LimitChecks {
                 when(
                         "C-0211",
                         STOP,
-                        look -> look.amount("4562/12").compareTo(look.law().amount(LawKey.SECTION_179_LIMIT)) > 0,
+                        look -> look.amount("4562/12").compareTo(look.law().amount(CorporationLaw.SECTION_179_LIMIT))
+                                > 0,
                         look -> at(
                                 "4562/12",
                                 "Section 179 exceeds the yearly limit of "
                                         + look.law()
-                                                .amount(LawKey.SECTION_179_LIMIT)
+                                                .amount(CorporationLaw.SECTION_179_LIMIT)
                                                 .printed() + ".")),
                 when(
                         "C-0301",

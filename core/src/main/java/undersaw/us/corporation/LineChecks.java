@@ -16,7 +16,6 @@ import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.law.LawKey;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.Treatment;
@@ -148,7 +147,7 @@ final class LineChecks {
     }
 
     private static boolean officersMissing(Examination look) {
-        return receipts(look).compareTo(look.law().amount(LawKey.OFFICERS_SCHEDULE)) >= 0
+        return receipts(look).compareTo(look.law().amount(CorporationLaw.OFFICERS_SCHEDULE)) >= 0
                 && !look.amount("1120/12").isZero()
                 && look.calculation().instances(LineId.of("1125-E/1/f")).isEmpty();
     }

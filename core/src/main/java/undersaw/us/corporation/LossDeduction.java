@@ -11,7 +11,6 @@ import undersaw.form.formula.Carried;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.form.formula.YearSpan;
-import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 
 /**
@@ -43,7 +42,8 @@ final class LossDeduction extends Form {
                 .is(new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST, NEW_RULES_SINCE)));
         Line oldUsed = line(code + "/4", "Of these, used").is(least(base, old));
         Line left = line(code + "/5", "Income left").is(base.minus(oldUsed));
-        Line share = line(code + "/6", "Share of it that later losses may use").is(left.times(LawKey.NOL_SHARE));
+        Line share =
+                line(code + "/6", "Share of it that later losses may use").is(left.times(CorporationLaw.NOL_SHARE));
         Line later = line(code + "/7", "Losses from 2018 on")
                 .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
         Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));

@@ -12,7 +12,6 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Formula;
-import undersaw.law.LawKey;
 import undersaw.ledger.Side;
 
 /** Form 1120, heading and page 1. Line numbers as on the 2024 form (from memory). */
@@ -78,7 +77,7 @@ final class Page1 extends Form {
         serviceCorporation =
                 line("hdr/A3", "Personal service corporation").as(LineKind.BOX).cites("IRC 441(i)");
         line("hdr/A4", "Schedule M-3 attached")
-                .isYesWhen(() -> all.scheduleL.totalAssets.closing().isAtLeast(law(LawKey.SCHEDULE_M3)));
+                .isYesWhen(() -> all.scheduleL.totalAssets.closing().isAtLeast(law(CorporationLaw.SCHEDULE_M3)));
         number = line("hdr/B", "Employer identification number").fromHeading(HeadingField.NUMBER, LineKind.TEXT);
         formed = line("hdr/C", "Date incorporated").fromHeading(HeadingField.FORMED, LineKind.DATE);
         assets = line("hdr/D", "Total assets at year end").is(() -> all.scheduleL.totalAssets.closing());

@@ -13,7 +13,6 @@ import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.engagement.Heading.Flag;
-import undersaw.law.LawKey;
 import undersaw.law.calendar.DueDate;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
@@ -85,7 +84,8 @@ final class PaymentChecks {
                 when(
                         "C-0610",
                         QUERY,
-                        look -> look.amount("1120/L/25/d").compareTo(look.law().amount(LawKey.EARNINGS_CREDIT)) > 0
+                        look -> look.amount("1120/L/25/d").compareTo(look.law().amount(CorporationLaw.EARNINGS_CREDIT))
+                                        > 0
                                 && !look.has("1120/M-2/5a"),
                         look -> at(
                                 "1120/L/25/d",
@@ -149,7 +149,7 @@ final class PaymentChecks {
     }
 
     private static Money threshold(Examination look) {
-        return look.law().amount(LawKey.ESTIMATE_THRESHOLD);
+        return look.law().amount(CorporationLaw.ESTIMATE_THRESHOLD);
     }
 
     private static List<Found> outsideTheWindow(Examination look) {

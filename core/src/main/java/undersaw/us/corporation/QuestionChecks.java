@@ -15,7 +15,6 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
-import undersaw.law.LawKey;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
@@ -187,7 +186,7 @@ final class QuestionChecks {
 
     private static boolean aboveReceipts(Examination look) {
         Money total = look.amount("448c/y1").plus(look.amount("448c/y2")).plus(look.amount("448c/y3"));
-        Money limit = look.law().amount(LawKey.SMALL_BUSINESS_RECEIPTS);
+        Money limit = look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS);
         return total.compareTo(limit.plus(limit).plus(limit)) > 0;
     }
 

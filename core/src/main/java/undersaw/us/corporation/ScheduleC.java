@@ -52,16 +52,16 @@ final class ScheduleC extends Form {
         limitedDividends = List.of(
                 small, large, debtFinanced, utilitySmall, utilityLarge, foreignSmall, foreignLarge, whollyOwned);
 
-        Line smallDeduction = deduction("1", small, LawKey.DIVIDENDS_SMALL_HOLDING);
-        largeDeduction = deduction("2", large, LawKey.DIVIDENDS_LARGE_HOLDING);
+        Line smallDeduction = deduction("1", small, CorporationLaw.DIVIDENDS_SMALL_HOLDING);
+        largeDeduction = deduction("2", large, CorporationLaw.DIVIDENDS_LARGE_HOLDING);
         Line debtFinancedDeduction =
                 line("C/3/c", "Debt-financed stock: deduction").cites("IRC 246A");
         debtFinancedLargeDeduction = line("C/3/c20", "Debt-financed stock: deduction for holdings of 20% or more");
-        Line utilitySmallDeduction = deduction("4", utilitySmall, LawKey.DIVIDENDS_UTILITY_SMALL);
-        utilityLargeDeduction = deduction("5", utilityLarge, LawKey.DIVIDENDS_UTILITY_LARGE);
-        Line foreignSmallDeduction = deduction("6", foreignSmall, LawKey.DIVIDENDS_SMALL_HOLDING);
-        foreignLargeDeduction = deduction("7", foreignLarge, LawKey.DIVIDENDS_LARGE_HOLDING);
-        whollyOwnedDeduction = deduction("8", whollyOwned, LawKey.DIVIDENDS_WHOLE);
+        Line utilitySmallDeduction = deduction("4", utilitySmall, CorporationLaw.DIVIDENDS_UTILITY_SMALL);
+        utilityLargeDeduction = deduction("5", utilityLarge, CorporationLaw.DIVIDENDS_UTILITY_LARGE);
+        Line foreignSmallDeduction = deduction("6", foreignSmall, CorporationLaw.DIVIDENDS_SMALL_HOLDING);
+        foreignLargeDeduction = deduction("7", foreignLarge, CorporationLaw.DIVIDENDS_LARGE_HOLDING);
+        whollyOwnedDeduction = deduction("8", whollyOwned, CorporationLaw.DIVIDENDS_WHOLE);
         limitedDeductions = List.of(
                 smallDeduction,
                 largeDeduction,
@@ -89,10 +89,10 @@ final class ScheduleC extends Form {
                 dividends("18", "Gross-up for foreign taxes deemed paid"),
                 dividends("19", "Former DISC and interest-charge DISC"),
                 dividends("20", "Other dividends"));
-        smallBusinessInvestment = deduction("10", investment, LawKey.DIVIDENDS_WHOLE);
-        affiliated = deduction("11", group, LawKey.DIVIDENDS_WHOLE);
-        certainForeign = deduction("12", foreignSales, LawKey.DIVIDENDS_WHOLE);
-        foreignSource = deduction("13", foreign, LawKey.DIVIDENDS_WHOLE);
+        smallBusinessInvestment = deduction("10", investment, CorporationLaw.DIVIDENDS_WHOLE);
+        affiliated = deduction("11", group, CorporationLaw.DIVIDENDS_WHOLE);
+        certainForeign = deduction("12", foreignSales, CorporationLaw.DIVIDENDS_WHOLE);
+        foreignSource = deduction("13", foreign, CorporationLaw.DIVIDENDS_WHOLE);
         utilityPaid =
                 line("C/21/c", "Dividends paid on utility preferred stock").cites("IRC 247");
         section250 = line("C/22/c", "Section 250 deduction").cites("IRC 250");

@@ -3,18 +3,23 @@ package undersaw.us.corporation;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Carried;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.HeldOverAYear;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Side;
+import undersaw.line.LineId;
 
-/** Schedule D (Form 1120), capital gains and losses, from typed totals of each group of sales (from memory). */
+/** Schedule D (Form 1120), capital gains and losses, from Form 8949 and typed totals of sales (from memory). */
 final class ScheduleD extends Form {
     private static final int CARRIED_YEARS = 5;
 
@@ -26,8 +31,23 @@ final class ScheduleD extends Form {
 
     ScheduleD() {
         super("1120", "Schedule D");
+        part("8949", "Form 8949: sales of capital property", "IRC 1001, 1222; Form 8949")
+                .list("sales")
+                .ofTheYear();
+        row("description", "Description").as(LineKind.TEXT);
+        Line acquired = row("acquired", "Acquired").as(LineKind.DATE);
+        Line sold = row("sold", "Sold").as(LineKind.DATE);
+        Line proceeds = row("proceeds", "Proceeds");
+        Line cost = row("cost", "Cost or other basis");
+        Line adjustment = row("adjustment", "Adjustment");
+        Line term = row("term", "Term").oneOf("short", "long");
+        Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));
+        Formula byDates = when(new HeldOverAYear(acquired.id(), sold.id()), gain, NOTHING);
+        Line longGain = row("long", "Of this, long-term")
+                .is(when(term.answered("long"), gain, when(term.answered("short"), NOTHING, byDates)));
+        Line shortGain = row("short", "Of this, short-term").is(gain.minus(longGain));
         part("D", "Schedule D: capital gains and losses", "IRC 1201 to 1222; Schedule D (Form 1120)");
-        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"));
+        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"), shortGain);
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
@@ -35,7 +55,7 @@ final class ScheduleD extends Form {
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
                 .is(sum(shortSales, shortInstallments, shortExchanges, carried));
-        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"));
+        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"), longGain);
         fromForm4797 = line("D/11", "Gain from Form 4797").cites("IRC 1231");
         Line longInstallments =
                 line("D/12", "Long-term gain from installment sales").cites("IRC 453");
@@ -63,8 +83,12 @@ final class ScheduleD extends Form {
                 .is(NOTHING.minus(netOfTheYear).notBelowZero());
     }
 
+    private Line row(String column, String caption) {
+        return line(LineId.of("8949/" + column), caption).column(column).repeating();
+    }
+
     /** The four groups of sales of one term. */
-    private Line sales(String term, List<String> lines) {
+    private Line sales(String term, List<String> lines, Line listed) {
         List<String> groups = List.of(
                 "Totals reported",
                 "Sales with basis reported",
@@ -75,6 +99,7 @@ final class ScheduleD extends Form {
             parts.add(line("D/" + lines.get(i) + "/h", groups.get(i) + ", " + term)
                     .cites("IRC 1222"));
         }
+        parts.get(parts.size() - 1).is(listed.rowTotal());
         return line("D/" + term, "Sales, " + term).is(sum(parts));
     }
 }

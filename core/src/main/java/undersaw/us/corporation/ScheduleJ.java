@@ -6,7 +6,6 @@ import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Paid;
-import undersaw.law.LawKey;
 import undersaw.ledger.PaymentKind;
 
 /** Form 1120, Schedule J: tax computation and payment (2024 form, from memory). */
@@ -26,7 +25,7 @@ final class ScheduleJ extends Form {
         super("1120", "Schedule J");
         part("J", "Schedule J: tax computation", "IRC 11; Instructions for Form 1120, Schedule J Part I");
         incomeTax = line("J/1a", "Income tax")
-                .is(() -> all.page1.taxableIncome.notBelowZero().times(LawKey.CORPORATE_RATE))
+                .is(() -> all.page1.taxableIncome.notBelowZero().times(CorporationLaw.CORPORATE_RATE))
                 .always()
                 .cites("IRC 11(b)");
         Line life = line("J/1b", "Tax from Form 1120-L");

@@ -6,7 +6,6 @@ import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
-import undersaw.law.LawKey;
 
 /** Form 1120, Schedule K: other information, and Schedule G (2024 form, from memory; captions are ours). */
 final class ScheduleK extends Form {
@@ -48,8 +47,8 @@ final class ScheduleK extends Form {
         small = line("K/13", "Are total receipts and year-end assets both below the limit?")
                 .isYesWhen(() -> all.page1
                         .totalReceipts()
-                        .isBelow(law(LawKey.SCHEDULES_EXCUSED))
-                        .and(all.scheduleL.totalAssets.closing().isBelow(law(LawKey.SCHEDULES_EXCUSED))));
+                        .isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))
+                        .and(all.scheduleL.totalAssets.closing().isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))));
         line("K/13/dist", "Distributions of the year, where Schedule M-2 is not given");
         remainingQuestions();
         holders();

@@ -1,10 +1,7 @@
 package undersaw.us.corporation;
 
-import static undersaw.form.formula.Formulas.NOTHING;
-import static undersaw.form.formula.Formulas.dollars;
-import static undersaw.form.formula.Formulas.greatest;
+import static undersaw.form.formula.Formulas.rounding;
 import static undersaw.form.formula.Formulas.sum;
-import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -99,7 +96,7 @@ final class ScheduleL extends Form {
             Line difference = line(
                             "W-L/" + place(end), "Assets less liabilities and equity before rounding, " + name(end))
                     .is(() -> totalAssets.at(end).minus(beforeRounding(end, treasury)));
-            line(rounding(end), "Rounding put to line 18, " + name(end)).is(small(difference));
+            line(roundingPlace(end), "Rounding put to line 18, " + name(end)).is(rounding(difference, ROUNDING_UP_TO));
         }
     }
 
@@ -109,13 +106,6 @@ final class ScheduleL extends Form {
             parts.add(row.equals(otherCurrentLiabilities) ? row.at(end).fromAccounts() : row.at(end));
         }
         return sum(parts).minus(treasury.at(end));
-    }
-
-    private static Formula small(Line difference) {
-        return when(
-                greatest(difference, NOTHING.minus(difference)).isAtLeast(dollars(ROUNDING_UP_TO + 1)),
-                NOTHING,
-                difference);
     }
 
     private List<BalanceRow> rightSide() {
@@ -151,7 +141,8 @@ final class ScheduleL extends Form {
 
     private Line roundedInto(String within, YearEnd end) {
         Line line = line("L/" + within, "Other current liabilities").withStatement();
-        return line.fromBooksAnd(() -> sum(line.fromAccounts(), new Reference(LineId.of("1120/" + rounding(end)))));
+        return line.fromBooksAnd(
+                () -> sum(line.fromAccounts(), new Reference(LineId.of("1120/" + roundingPlace(end)))));
     }
 
     /** Gross amounts in columns a and c; the net of the pair in columns b and d of the lower row. */
@@ -204,7 +195,7 @@ final class ScheduleL extends Form {
         return end == YearEnd.OPENING ? "1" : "3";
     }
 
-    private static String rounding(YearEnd end) {
+    private static String roundingPlace(YearEnd end) {
         return "W-L/" + (end == YearEnd.OPENING ? "2" : "4");
     }
 

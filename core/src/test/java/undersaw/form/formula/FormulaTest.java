@@ -17,6 +17,7 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.corporation.CorporationLaw;
 
 class FormulaTest {
     private static final Formula A = new Reference(LineId.of("X/a"));
@@ -124,11 +125,15 @@ class FormulaTest {
     @Test
     void theLawIsNamedNotCopied() {
         check(
-                A.times(LawKey.CORPORATE_RATE),
+                A.times(CorporationLaw.CORPORATE_RATE),
                 147,
                 "the corporate rate times line X/a",
                 "ROUND([X/a]*[corporate-rate]/100,0)");
-        check(law(LawKey.ESTIMATE_THRESHOLD), 500, "the tax below which no estimates are due", "[estimate-threshold]");
+        check(
+                law(CorporationLaw.ESTIMATE_THRESHOLD),
+                500,
+                "the tax below which no estimates are due",
+                "[estimate-threshold]");
     }
 
     @Test

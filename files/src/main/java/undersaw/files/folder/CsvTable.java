@@ -33,6 +33,19 @@ final class CsvTable {
 
     /** Reads rows that must have the columns, and reports columns nobody asked for. */
     static void read(FolderFile source, List<String> columns, List<FileFault> faults, Consumer<Row> each) {
+        read(source, new Columns(columns, columns), faults, each);
+    }
+
+    /**
+     * The columns of a table.
+     *
+     * @param required those without which it cannot be read
+     * @param known all that it may have
+     */
+    record Columns(List<String> required, List<String> known) {}
+
+    /** Reads rows that must have some columns and may have others. */
+    static void read(FolderFile source, Columns columns, List<FileFault> faults, Consumer<Row> each) {
         try (CsvReader<NamedCsvRecord> reader = CsvReader.builder()
                 .detectBomHeader(true)
                 .allowUnclosedQuote(false)
@@ -52,15 +65,15 @@ final class CsvTable {
         }
     }
 
-    private static boolean hasColumns(String file, List<String> header, List<String> columns, List<FileFault> faults) {
-        List<String> missing = new ArrayList<>(columns);
+    private static boolean hasColumns(String file, List<String> header, Columns columns, List<FileFault> faults) {
+        List<String> missing = new ArrayList<>(columns.required());
         missing.removeAll(header);
         missing.forEach(column -> faults.add(FileFault.whole(
-                file, "has no column \"" + column + "\"; it has " + header + ". Expected " + columns + ".")));
+                file, "has no column \"" + column + "\"; it has " + header + ". Expected " + columns.known() + ".")));
         List<String> unknown = new ArrayList<>(header);
-        unknown.removeAll(columns);
+        unknown.removeAll(columns.known());
         unknown.forEach(column -> faults.add(new FileFault(
-                file, 1, column, column, "expected only the columns " + columns + ". Remove or rename it.")));
+                file, 1, column, column, "expected only the columns " + columns.known() + ". Remove or rename it.")));
         return missing.isEmpty() && unknown.isEmpty();
     }
 

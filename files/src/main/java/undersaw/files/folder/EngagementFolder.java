@@ -91,9 +91,6 @@ public final class EngagementFolder {
 
     private static ReadFolder read(Map<String, FolderFile> files) {
         List<FileFault> faults = new ArrayList<>();
-        files.keySet().stream()
-                .filter(name -> !KNOWN.contains(name) && !name.equals("README.md"))
-                .forEach(name -> faults.add(FileFault.whole(name, "is not read by this version. Remove it.")));
         FolderFile json = files.get(EngagementJson.FILE);
         if (json == null) {
             faults.add(FileFault.whole(EngagementJson.FILE, "is missing"));
@@ -104,10 +101,19 @@ public final class EngagementFolder {
             return new ReadFolder(null, faults);
         }
         Snapshot snapshot = Snapshot.empty(heading);
+        nameUnknown(snapshot, files, faults);
         snapshot = BooksFiles.read(snapshot, files, faults);
         snapshot = TypedFiles.read(snapshot, files, faults);
+        snapshot = ListFiles.read(snapshot, files, faults);
         snapshot = WorkFiles.read(snapshot, files, faults);
         return new ReadFolder(snapshot, faults);
+    }
+
+    private static void nameUnknown(Snapshot snapshot, Map<String, FolderFile> files, List<FileFault> faults) {
+        Set<String> lists = ListFiles.names(snapshot);
+        files.keySet().stream()
+                .filter(name -> !KNOWN.contains(name) && !lists.contains(name) && !name.equals("README.md"))
+                .forEach(name -> faults.add(FileFault.whole(name, "is not read by this version. Remove it.")));
     }
 
     private static boolean isHeld(Heading heading, List<FileFault> faults) {
@@ -140,6 +146,7 @@ public final class EngagementFolder {
         files.add(new FolderFile(EngagementJson.FILE, EngagementJson.write(snapshot.heading())));
         files.addAll(BooksFiles.write(snapshot));
         files.addAll(TypedFiles.write(snapshot));
+        files.addAll(ListFiles.write(snapshot));
         files.addAll(WorkFiles.write(snapshot));
         return files;
     }

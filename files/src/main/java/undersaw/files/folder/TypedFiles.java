@@ -90,14 +90,12 @@ final class TypedFiles {
             return;
         }
         Optional<String> value = known.isPresent()
-                ? known.get().kind().read(row.text("value"))
+                ? known.get().read(row.text("value"))
                 : Optional.of(row.text("value")).filter(Money::isPlain);
         if (known.isEmpty() && !line.startsWith("TREAT/")) {
             row.fault("line", "expected a line of the return, or TREAT/ and a treatment");
         } else if (value.isEmpty()) {
-            row.fault(
-                    "value",
-                    "expected " + known.map(each -> each.kind().expected()).orElse("a plain amount"));
+            row.fault("value", "expected " + known.map(Line::expected).orElse("a plain amount"));
         } else {
             facts.put(id.in(row.text("instance")), new Fact(value.get(), "", ""));
         }
@@ -143,6 +141,7 @@ final class TypedFiles {
     static List<FolderFile> write(Snapshot snapshot) {
         List<FolderFile> files = new ArrayList<>();
         Map<LineKey, Fact> facts = new TreeMap<>(snapshot.facts());
+        facts.keySet().removeAll(ListFiles.held(snapshot));
         Map<String, SetAside> answers = new TreeMap<>(snapshot.setAsides());
         Map<LineId, Money> prior = new TreeMap<>(snapshot.prior().lines());
         CsvTable.add(files, FACTS, FACT_COLUMNS, rows(facts.keySet(), key -> row(key, facts.get(key))));

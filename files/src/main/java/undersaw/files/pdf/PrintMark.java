@@ -20,6 +20,11 @@ public record PrintMark(String text, boolean filed) {
                         "Draft, not filed; figures from last year that nobody has confirmed: " + fromLastYear, false);
     }
 
+    /** A copy without what the public may not see. */
+    public static PrintMark publicCopy() {
+        return new PrintMark("Copy for public inspection", true);
+    }
+
     /** A return that was accepted. */
     public static PrintMark accepted(String date, String confirmation) {
         return new PrintMark("Accepted " + date + ", confirmation " + confirmation, true);

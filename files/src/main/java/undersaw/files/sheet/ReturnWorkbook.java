@@ -18,6 +18,7 @@ import undersaw.calc.Portion;
 import undersaw.calc.Posting;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.formula.Formula;
 import undersaw.law.LawKey;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
@@ -77,6 +78,7 @@ public final class ReturnWorkbook {
                     title.substring(0, Math.min(LONGEST_NAME, title.length())).strip();
             sheetNames.put(form, name);
             List<Line> lines = lines(form);
+            lines.stream().filter(Line::isRepeating).forEach(cells::putColumn);
             for (int i = 0; i < lines.size(); i++) {
                 boolean replaced = calculation
                         .value(lines.get(i).id())
@@ -85,9 +87,13 @@ public final class ReturnWorkbook {
                 cells.putLine(lines.get(i).id(), name, i + 1, replaced);
             }
         }
-        LawKey[] keys = LawKey.values();
-        for (int i = 0; i < keys.length; i++) {
-            cells.putLaw(keys[i], i + 1);
+        List<LineValue> all = allRows();
+        for (int i = 0; i < all.size(); i++) {
+            cells.putRow(all.get(i).key(), i + 1);
+        }
+        List<LawKey> keys = calculation.plan().law();
+        for (int i = 0; i < keys.size(); i++) {
+            cells.putLaw(keys.get(i), i + 1);
         }
         cells.putLastRow(WorkbookCells.POSTINGS, allPostings().size());
         cells.putLastRow(WorkbookCells.ROWS, allRows().size());
@@ -123,6 +129,10 @@ public final class ReturnWorkbook {
                 value(sheet, row, value.get().value());
             }
             int column = typed ? 3 : 2;
+            if (line.isRepeating()) {
+                // its rows stand on a sheet of their own
+                continue;
+            }
             if (line.formula().isPresent()) {
                 formula(sheet, row, column, line.formula().get().cell(cells));
             } else if (line.yesWhen().isPresent()) {
@@ -139,7 +149,7 @@ public final class ReturnWorkbook {
 
     private static void value(Worksheet sheet, int row, Value value) {
         if (value instanceof Value.Amount amount) {
-            sheet.value(row, 2, amount.money().dollars());
+            sheet.value(row, 2, amount.money().cents() / 100.0);
         } else {
             sheet.value(row, 2, value.plain());
         }
@@ -207,12 +217,24 @@ public final class ReturnWorkbook {
     }
 
     private void rows(Worksheet sheet) {
-        header(sheet, List.of("Line", "Instance", "Value"));
+        header(sheet, List.of("Line", "Row", "Value"));
         List<LineValue> all = allRows();
         for (int i = 0; i < all.size(); i++) {
-            sheet.value(i + 1, 0, all.get(i).key().line().text());
-            sheet.value(i + 1, 1, all.get(i).key().instance());
-            value(sheet, i + 1, all.get(i).value());
+            LineValue value = all.get(i);
+            sheet.value(i + 1, 0, value.key().line().text());
+            sheet.value(i + 1, 1, value.key().instance());
+            Optional<Formula> rule = calculation
+                    .plan()
+                    .line(value.key().line())
+                    .flatMap(Line::formula)
+                    .filter(formula -> value.typedFact().isEmpty());
+            if (rule.isPresent()) {
+                cells.enter(value.key().instance());
+                formula(sheet, i + 1, 2, rule.get().cell(cells));
+                cells.enter("");
+            } else {
+                value(sheet, i + 1, value.value());
+            }
         }
     }
 
@@ -238,9 +260,9 @@ public final class ReturnWorkbook {
 
     private void law(Worksheet sheet) {
         header(sheet, List.of("Figure", "Value", "Unit", "Citation"));
-        LawKey[] keys = LawKey.values();
-        for (int i = 0; i < keys.length; i++) {
-            LawValue value = calculation.law().value(keys[i]);
+        List<LawKey> keys = calculation.plan().law();
+        for (int i = 0; i < keys.size(); i++) {
+            LawValue value = calculation.law().value(keys.get(i));
             sheet.value(i + 1, 0, value.key().key());
             sheet.value(i + 1, 1, new BigDecimal(value.text()));
             sheet.value(i + 1, 2, value.unit().name());

@@ -2,12 +2,14 @@ package undersaw.files.sheet;
 
 import java.util.HashMap;
 import java.util.Map;
+import undersaw.form.Line;
 import undersaw.form.formula.Cells;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 
 /** Where each figure stands in the exported workbook. */
 final class WorkbookCells implements Cells {
@@ -21,7 +23,10 @@ final class WorkbookCells implements Cells {
     private final Map<LineId, String> computed = new HashMap<>();
     private final Map<LawKey, Integer> lawRows = new HashMap<>();
     private final Map<String, Integer> lastRows = new HashMap<>();
+    private final Map<LineKey, String> rows = new HashMap<>();
+    private final Map<LineId, String> blanks = new HashMap<>();
     private final int returnYear;
+    private String row = "";
 
     WorkbookCells(int returnYear) {
         this.returnYear = returnYear;
@@ -30,6 +35,20 @@ final class WorkbookCells implements Cells {
     void putLine(LineId line, String sheet, int row, boolean replaced) {
         lines.put(line, "'" + sheet + "'!$C$" + (row + 1));
         computed.put(line, "'" + sheet + "'!" + (replaced ? "$D$" : "$C$") + (row + 1));
+    }
+
+    /** A cell of a list; what stands there when a row leaves it empty is a zero or no words. */
+    void putRow(LineKey key, int at) {
+        rows.put(key, ROWS + "!$C$" + (at + 1));
+    }
+
+    void putColumn(Line line) {
+        blanks.put(line.id(), line.kind().isNumber() ? "0" : "\"\"");
+    }
+
+    /** From here on, columns of lists mean this row; empty words leave the list. */
+    void enter(String instance) {
+        row = instance;
     }
 
     void putLaw(LawKey key, int row) {
@@ -43,7 +62,9 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String of(LineId line) {
-        return lines.get(line);
+        return row.isEmpty() || !blanks.containsKey(line)
+                ? lines.get(line)
+                : rows.getOrDefault(line.in(row), blanks.get(line));
     }
 
     @Override
@@ -58,7 +79,7 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String rowTotal(LineId line) {
-        return sumOf(ROWS, "C", "A", line.text());
+        return "ROUND(" + sumOf(ROWS, "C", "A", line.text()) + ",0)";
     }
 
     @Override

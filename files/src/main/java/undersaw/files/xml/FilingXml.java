@@ -3,14 +3,17 @@ package undersaw.files.xml;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.xml.XMLConstants;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -30,6 +33,7 @@ import undersaw.line.Value;
 public final class FilingXml {
     private static final String NAMESPACE = "urn:undersaw:filing:1";
     private static final String SCHEMA = "/undersaw/schema/filing-1.xsd";
+    private static final Pattern FORM = Pattern.compile("<filing[^>]* form=\"([A-Za-z0-9-]+)\"");
 
     private FilingXml() {}
 
@@ -151,10 +155,12 @@ public final class FilingXml {
     /** What the published schema says against the filing; empty when it is valid. */
     public static List<String> validate(byte[] filing) {
         List<String> faults = new ArrayList<>();
-        try (InputStream schema = FilingXml.class.getResourceAsStream(SCHEMA)) {
+        try {
             SchemaFactory factory = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
             factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            Validator validator = factory.newSchema(new StreamSource(schema)).newValidator();
+            // a form's own schema narrows the common one, which lies beside it
+            factory.setProperty(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "file,jar:file,jar:nested");
+            Validator validator = factory.newSchema(schemaOf(filing)).newValidator();
             validator.setProperty(XMLConstants.ACCESS_EXTERNAL_DTD, "");
             validator.validate(new StreamSource(new ByteArrayInputStream(filing)));
         } catch (SAXException invalid) {
@@ -163,6 +169,14 @@ public final class FilingXml {
             throw new UncheckedIOException(e);
         }
         return faults;
+    }
+
+    /** The schema of the filing's form where it has one of its own, the common one otherwise. */
+    private static URL schemaOf(byte[] filing) {
+        Matcher form = FORM.matcher(new String(filing, StandardCharsets.UTF_8));
+        URL own =
+                form.find() ? FilingXml.class.getResource("/undersaw/schema/filing-" + form.group(1) + "-1.xsd") : null;
+        return own == null ? Objects.requireNonNull(FilingXml.class.getResource(SCHEMA)) : own;
     }
 
     /** The filing as text, for reading. */

@@ -150,6 +150,52 @@ class EngagementFolderTest {
     }
 
     @Test
+    void listsAreReadFromFilesOfTheirOwnAndWrittenBack() throws IOException {
+        Files.writeString(folder.resolve("sales.csv"), """
+                description,acquired,sold,proceeds,cost,adjustment,term
+                100 Reef shares,2020-01-05,2025-02-01,900,400,,
+                100 Reef shares,2024-12-05,2025-02-01,900.60,400,-10,
+                """);
+        Files.writeString(folder.resolve("assets.csv"), "asset,description,cost\npress,Press,1200.55\n");
+        assertThat(faults()).isEmpty();
+        Snapshot snapshot = EngagementFolder.read(folder).engagement().orElseThrow();
+        assertThat(snapshot.fact(LineKey.parse("8949/proceeds@00002"))
+                        .orElseThrow()
+                        .value())
+                .isEqualTo("900.60");
+        assertThat(Returns.calculate(snapshot).amount(LineId.of("1120/D/10/h"))).isEqualTo(Money.ofDollars(500));
+        assertThat(Returns.calculate(snapshot).amount(LineId.of("1120/D/3/h"))).isEqualTo(Money.ofDollars(491));
+        FolderFile written = EngagementFolder.write(snapshot).stream()
+                .filter(file -> file.name().equals("sales.csv"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(new String(written.bytes(), StandardCharsets.UTF_8))
+                .contains("100 Reef shares,2024-12-05,2025-02-01,900.60,400,-10,");
+        for (FolderFile file : EngagementFolder.write(snapshot)) {
+            Files.write(folder.resolve(file.name()), file.bytes());
+        }
+        assertThat(EngagementFolder.read(folder).engagement().orElseThrow().facts())
+                .isEqualTo(snapshot.facts());
+    }
+
+    @Test
+    void faultsOfAListNameRowAndColumn() throws IOException {
+        Files.writeString(
+                folder.resolve("sales.csv"),
+                "description,acquired,sold,proceeds,cost,adjustment,term,fee\nx,5.1.2020,,1,1,,\n");
+        assertThat(faults()).contains("sales.csv").contains("fee").contains("expected only the columns");
+        Files.writeString(
+                folder.resolve("sales.csv"),
+                "description,acquired,sold,proceeds,cost,adjustment,term\nx,5.1.2020,,1,1,,middling\n");
+        Files.writeString(folder.resolve("assets.csv"), "asset,cost\npress,1\npress,2\n,3\n");
+        assertThat(faults())
+                .contains("sales.csv row 2, column acquired")
+                .contains("one of short, long")
+                .contains("assets.csv row 3, column asset")
+                .contains("assets.csv row 4, column asset");
+    }
+
+    @Test
     void aBrokenHeadingSaysWhatWasExpected() throws IOException {
         replace("engagement.json", "\"1120\"", "\"9999\"");
         assertThat(faults()).contains("return.form").contains("expected one of [1120]");

@@ -62,6 +62,25 @@ class ReturnWorkbookTest {
     }
 
     @Test
+    void rowsOfListsAreComputedByTheWorkbookToo() throws IOException {
+        Snapshot snapshot = new Change.FactsSet(Map.of(
+                        LineKey.parse("8949/proceeds@00001"), Fact.of("5000"),
+                        LineKey.parse("8949/cost@00001"), Fact.of("1200"),
+                        LineKey.parse("8949/acquired@00001"), Fact.of("2021-05-06"),
+                        LineKey.parse("8949/sold@00001"), Fact.of("2025-05-06"),
+                        LineKey.parse("8949/proceeds@00002"), Fact.of("700"),
+                        LineKey.parse("8949/cost@00002"), Fact.of("900"),
+                        LineKey.parse("8949/term@00002"), Fact.of("short"),
+                        LineKey.parse("ASSETS/cost@press"), Fact.of("10.49"),
+                        LineKey.parse("ASSETS/cost@saw"), Fact.of("10.49")))
+                .applyTo(DemoEngagement.snapshot());
+        Calculation calculation = Returns.calculate(snapshot);
+        assertThat(calculation.amount(LineId.of("1120/D/18"))).isEqualTo(Money.ofDollars(3600));
+        assertThat(calculation.amount(LineId.of("ASSETS/T/1"))).isEqualTo(Money.ofDollars(2_868_721));
+        assertThat(compared(calculation)).isGreaterThan(300);
+    }
+
+    @Test
     void soItDoesWithOverridesLossesAndRoundings() throws IOException {
         Snapshot snapshot = DemoEngagement.snapshot();
         snapshot = new Change.FactsSet(Map.of(

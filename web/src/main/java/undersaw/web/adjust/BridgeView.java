@@ -87,7 +87,7 @@ public record BridgeView(List<Bar> bars, int zero, int width) {
         String taxable = open.kind().bookLines().taxableIncome().text();
         bars.add(bar(
                 scale,
-                new Named("end", "Taxable income before losses", taxable),
+                new Named("end", sentence(open.kind().bookLines().arrivesAt()), taxable),
                 new Walk(Money.ZERO, bridge.taxableIncome(), bars.size()),
                 List.of()));
         return new BridgeView(bars, scale.y(Money.ZERO), bars.size() * STEP);
@@ -128,5 +128,9 @@ public record BridgeView(List<Bar> bars, int zero, int width) {
                         account.name(),
                         Figure.balance(open.calculation().adjusted(account))))
                 .toList();
+    }
+
+    private static String sentence(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -41,7 +41,6 @@ public record BooksView(Slice<Row> slice, Totals totals, String netIncome, Strin
         List<Account> accounts = open.snapshot().accounts().values().stream()
                 .sorted(Comparator.comparing(Account::number))
                 .toList();
-        List<Row> rows = accounts.stream().map(account -> row(open, account)).toList();
         Money debits = sum(accounts, true);
         Money credits = sum(accounts, false);
         Money opening = Money.sum(accounts.stream().map(Account::opening).toList());

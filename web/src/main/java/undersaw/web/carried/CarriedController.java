@@ -16,11 +16,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
-import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.law.Law;
-import undersaw.line.LineKey;
 import undersaw.rollforward.Gift;
 import undersaw.rollforward.RollForward;
 import undersaw.web.desk.OpenEngagement;
@@ -105,22 +103,13 @@ class CarriedController {
             });
             flash.addFlashAttribute(
                     "said", confirmed.size() == 1 ? "Confirmed." : confirmed.size() + " figures confirmed.");
-            return confirmed.isEmpty() ? null : confirmed(open, confirmed, signature.of(principal));
+            return confirmed.isEmpty()
+                    ? null
+                    : RollForward.confirm(open.calculation(), confirmed, signature.of(principal));
         });
         return place == null && station != null
                 ? "redirect:/e/" + id + "/" + Station.valueOf(station).path()
                 : "redirect:/e/" + id + "/carried";
-    }
-
-    /** The marks, and the answers on the return that say themselves where they came from. */
-    private static Change confirmed(OpenEngagement open, Map<String, @Nullable Carried> marks, String who) {
-        Map<LineKey, @Nullable Fact> facts = new TreeMap<>();
-        open.snapshot().facts().forEach((key, fact) -> {
-            if (fact.isFromLastYear() && marks.containsKey("fact/" + key)) {
-                facts.put(key, fact.confirmed(who));
-            }
-        });
-        return new Change.Several(List.of(new Change.CarriedSet(marks), new Change.FactsSet(facts)));
     }
 
     /** Takes over what last year would give today, or leaves what stands and says that it was looked at. */

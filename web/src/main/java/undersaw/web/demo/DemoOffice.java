@@ -2,6 +2,7 @@ package undersaw.web.demo;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -32,8 +33,8 @@ import undersaw.web.file.Sealing;
 /**
  * The invented practice Pell & Orrin with its invented clients.
  *
- * <p>Last year's return of the cannery is sealed and sent like any other; this year's has mistakes to find. Two more
- * clients have sent their books in odd files, which wait in their folders to be imported.
+ * <p>Last year's returns of the cannery and the theatre are sealed and sent as any other; this year's have mistakes to
+ * find. Other clients have sent their books in odd files, which wait in their folders to be imported.
  */
 @Component
 @ConditionalOnExpression("!'${undersaw.demo}'.isEmpty()")
@@ -78,6 +79,8 @@ class DemoOffice implements ApplicationRunner {
         bring("gannet-row-cannery-2025");
         bring("saltbox-net-works-2025");
         bring("otter-point-marine-supply-2025");
+        file(bring("marrow-bay-players-2024"));
+        bring("marrow-bay-players-2025");
     }
 
     private long bring(String name) {
@@ -89,15 +92,18 @@ class DemoOffice implements ApplicationRunner {
         long id = workspace.begin(begun(snapshot.heading()), PREPARER);
         Map<String, @Nullable Mapping> mappings = new TreeMap<>(snapshot.mappings());
         Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
-        if (snapshot.accounts().isEmpty()) {
-            return id;
+        List<Change> changes = new ArrayList<>();
+        if (!snapshot.accounts().isEmpty()) {
+            changes.add(new Change.HeadingSet(snapshot.heading()));
+            changes.add(new Change.BooksReplaced(List.copyOf(snapshot.accounts().values()), snapshot.source()));
+            changes.add(new Change.MappingsSet(mappings));
         }
-        List<Change> changes = List.of(
-                new Change.HeadingSet(snapshot.heading()),
-                new Change.BooksReplaced(List.copyOf(snapshot.accounts().values()), snapshot.source()),
-                new Change.MappingsSet(mappings),
-                new Change.FactsSet(facts),
-                new Change.PaymentsSet(snapshot.lists().payments()));
+        if (!facts.isEmpty()) {
+            changes.add(new Change.FactsSet(facts));
+        }
+        if (!snapshot.lists().payments().isEmpty()) {
+            changes.add(new Change.PaymentsSet(snapshot.lists().payments()));
+        }
         changes.forEach(change -> workspace.change(id, PREPARER, open -> change));
         return id;
     }

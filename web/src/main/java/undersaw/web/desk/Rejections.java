@@ -12,10 +12,12 @@ import undersaw.check.Diagnostic;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Place;
 import undersaw.check.Severity;
+import undersaw.engagement.HeadingField;
 import undersaw.engagement.Station;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.filing.DispatchState;
 import undersaw.filing.Fault;
+import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.registry.Returns;
 import undersaw.store.Filings;
@@ -29,8 +31,6 @@ import undersaw.store.Filings.Kept;
  */
 @Component
 public class Rejections {
-    private static final String NUMBER_LINE = "1120/hdr/B";
-
     private final Filings filings;
     private final Map<Long, Optional<Calculation>> rejected = new ConcurrentHashMap<>();
 
@@ -55,7 +55,7 @@ public class Rejections {
             found.add(new Diagnostic(
                     fault.code(),
                     named ? Severity.STOP : Severity.QUERY,
-                    place(fault, named),
+                    place(fault, named, calculation),
                     "The authority rejected the filing: " + fault.message(),
                     Answer.GO_THERE));
         }
@@ -73,19 +73,29 @@ public class Rejections {
         return diagnostic.code().startsWith("R-");
     }
 
-    private static Place place(Fault fault, boolean named) {
+    private static Place place(Fault fault, boolean named, Calculation calculation) {
         if (!named) {
             return new Place.AtStation(Station.FILE, "filings");
         }
-        return fault.line().equals(NUMBER_LINE) ? Place.heading("number") : Place.line(fault.line());
+        return isNumber(calculation, fault.line()) ? Place.heading("number") : Place.line(fault.line());
     }
 
     /** Name and number are rejected together, so either may be the one that was wrong. */
     private static boolean hasMoved(LineId line, Calculation now, Calculation sealed) {
         boolean renamed = !name(sealed).equals(name(now));
         String then = sealed.value(line).map(Rejections::plain).orElse("");
-        return line.text().equals(NUMBER_LINE) && renamed
+        return isNumber(now, line.text()) && renamed
                 || !then.equals(now.value(line).map(Rejections::plain).orElse(""));
+    }
+
+    /** Whether the line repeats the client's number. */
+    private static boolean isNumber(Calculation calculation, String line) {
+        return calculation
+                .plan()
+                .line(LineId.of(line))
+                .flatMap(Line::headingField)
+                .filter(HeadingField.NUMBER::equals)
+                .isPresent();
     }
 
     private static String name(Calculation calculation) {

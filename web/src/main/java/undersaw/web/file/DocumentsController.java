@@ -2,6 +2,7 @@ package undersaw.web.file;
 
 import java.security.Principal;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -9,10 +10,15 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import undersaw.calc.Calculation;
+import undersaw.calc.Plan;
+import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.pdf.PrintMark;
 import undersaw.files.pdf.ReturnPdf;
 import undersaw.files.sheet.ReturnWorkbook;
+import undersaw.filing.FilingContent;
+import undersaw.registry.Returns;
 import undersaw.store.Filings;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
@@ -46,6 +52,37 @@ class DocumentsController {
                         .filter(mark -> mark.isOpen())
                         .count()));
         return answer(pdf, MediaType.APPLICATION_PDF, name(open) + "-draft.pdf");
+    }
+
+    /** The copy for the public, where the return has one. */
+    @GetMapping("/e/{id}/public.pdf")
+    ResponseEntity<byte[]> publicDraft(@PathVariable long id, Principal principal) {
+        OpenEngagement open = workspace.open(id);
+        Plan plan = open.calculation().plan();
+        FilingContent content = sealing.content(open, signature.name(principal)).forThePublic(plan);
+        return answer(
+                ReturnPdf.write(content, plan, PrintMark.publicCopy()),
+                MediaType.APPLICATION_PDF,
+                name(open) + "-public.pdf");
+    }
+
+    /** The copy for the public of a sealed filing, from what was sealed. */
+    @GetMapping("/e/{id}/file/{filing}/public.pdf")
+    ResponseEntity<byte[]> sealedPublic(@PathVariable long id, @PathVariable long filing, Principal principal) {
+        Optional<Snapshot> sealed = filings.find(filing)
+                .filter(each -> each.engagement() == id)
+                .flatMap(each -> EngagementFolder.readZip(filings.document(filing, Filings.Document.FOLDER))
+                        .engagement());
+        if (sealed.isEmpty()) {
+            return ResponseEntity.notFound().build();
+        }
+        Calculation calculation = Returns.calculate(sealed.get());
+        FilingContent content =
+                FilingContent.of(calculation, signature.name(principal), "").forThePublic(calculation.plan());
+        return answer(
+                ReturnPdf.write(content, calculation.plan(), PrintMark.publicCopy()),
+                MediaType.APPLICATION_PDF,
+                "public.pdf");
     }
 
     @GetMapping("/e/{id}/return.xlsx")

@@ -26,22 +26,41 @@ import undersaw.money.Money;
 public record Figure(
         String key, String text, String plain, String mark, String source, String kind, String label, boolean direct) {
 
+    private static final String NOT_ANSWERED = "not answered";
     private static final String FROM_LAST_YEAR = "from last year, not confirmed";
 
     /** The figure of a line as it stands; an empty typed line shows its pencil, so that it can be found. */
     public static Figure of(Line line, LineKey key, Optional<LineValue> value) {
+        if (line.kind() == LineKind.TAXPAYER_NUMBER) {
+            return masked(line, key, value);
+        }
         if (value.flatMap(LineValue::typedFact).filter(Fact::isFromLastYear).isPresent()) {
             return fromLastYear(line, key, value.get());
         }
         return new Figure(
                 key.toString(),
-                value.map(Figure::text).orElse(line.isTyped() && !line.kind().isNumber() ? "not answered" : "–"),
+                value.map(Figure::text).orElse(line.isTyped() && !line.kind().isNumber() ? NOT_ANSWERED : "–"),
                 value.map(each -> each.value().plain()).orElse(""),
                 value.map(each -> each.source().mark()).orElse(line.isTyped() ? LineSource.TYPED.mark() : ""),
                 value.map(each -> each.source().word()).orElse(line.isTyped() ? "to be typed" : "empty"),
                 line.kind().name().toLowerCase(Locale.ROOT),
                 line.id() + " " + line.caption(),
                 line.isTyped());
+    }
+
+    /** A taxpayer number shows its last four digits and gives the page no more. */
+    private static Figure masked(Line line, LineKey key, Optional<LineValue> value) {
+        String digits =
+                value.map(each -> each.value().plain().replaceAll("\\D", "")).orElse("");
+        return new Figure(
+                key.toString(),
+                digits.length() < 4 ? NOT_ANSWERED : "••-•••" + digits.substring(digits.length() - 4),
+                "",
+                LineSource.TYPED.mark(),
+                digits.isEmpty() ? "to be typed" : "typed",
+                "text",
+                line.id() + " " + line.caption(),
+                true);
     }
 
     private static Figure fromLastYear(Line line, LineKey key, LineValue value) {
@@ -65,6 +84,11 @@ public record Figure(
         return value.value() instanceof Value.Amount amount
                 ? text(amount.money())
                 : value.value().plain();
+    }
+
+    /** The same figure where an empty cell says enough by being empty. */
+    public Figure inGrid() {
+        return text.equals(NOT_ANSWERED) ? new Figure(key, "–", plain, "", source, kind, label, direct) : this;
     }
 
     /** An amount as pages show it. */

@@ -44,6 +44,11 @@ public record LineageView(
         String expected) {
     private static final int BAR = 120;
 
+    /** Whether what was typed is shown in part only. */
+    public boolean isHidden() {
+        return figure.text().startsWith("•");
+    }
+
     /**
      * A line above or below in the drawn tree.
      *
@@ -88,7 +93,7 @@ public record LineageView(
                         .flatMap(value -> value.replacedAmount())
                         .map(Figure::text)
                         .orElse(""),
-                line.kind().expected());
+                line.expected());
     }
 
     private static List<Part> parts(List<LinePart> parts, long most) {

@@ -31,6 +31,8 @@ import undersaw.web.desk.Workspace.Outcome;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
+import undersaw.web.lists.ListPage;
+import undersaw.web.lists.ListView;
 
 /** Station Return: the sheets, typed figures, and the lineage of every figure. */
 @Controller
@@ -41,12 +43,14 @@ class ReturnController {
     private final StationPage page;
     private final Signature signature;
     private final TypedFigure typed;
+    private final ListPage lists;
 
-    ReturnController(Workspace workspace, StationPage page, Signature signature, TypedFigure typed) {
+    ReturnController(Workspace workspace, StationPage page, Signature signature, TypedFigure typed, ListPage lists) {
         this.workspace = workspace;
         this.page = page;
         this.signature = signature;
         this.typed = typed;
+        this.lists = lists;
     }
 
     /** A part that can be opened. */
@@ -63,6 +67,7 @@ class ReturnController {
             @RequestParam(required = false) @Nullable String sheet,
             @RequestParam(required = false) @Nullable String line,
             @RequestParam(required = false) @Nullable Integer threshold,
+            ListView.Look look,
             HttpSession session,
             Model model) {
         OpenEngagement open = page.open(id, Station.RETURN, model);
@@ -73,11 +78,14 @@ class ReturnController {
         Object kept = session.getAttribute("threshold");
         int percent = kept instanceof Integer number ? number : USUAL_THRESHOLD;
         Part part = part(calculation, sheet, line);
+        lists.show(open, part, look, model);
+        part.drawn().ifPresent(drawing -> model.addAttribute("years", YearBars.of(calculation, drawing)));
         model.addAttribute("threshold", percent);
         model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
         model.addAttribute(
                 "tabs",
                 calculation.plan().parts().stream()
+                        .filter(each -> each.station() == Station.RETURN)
                         .map(each -> new Tab(each.code(), label(each), each.title(), each == part, each.isWorksheet()))
                         .toList());
         key(line)
@@ -202,11 +210,20 @@ class ReturnController {
         return new ModelAndView("redirect:" + path);
     }
 
+    private static Station station(Outcome outcome, LineKey key) {
+        return outcome.after()
+                .calculation()
+                .plan()
+                .line(key.line())
+                .map(line -> line.part().station())
+                .orElse(Station.RETURN);
+    }
+
     private ModelAndView answer(Outcome outcome, LineKey key, Answers answers) {
         if (!answers.isPartial()) {
             return new ModelAndView("redirect:/e/" + outcome.after().id() + "/return?line=" + key);
         }
-        page.changed(outcome, Station.RETURN, answers.model());
+        page.changed(outcome, station(outcome, key), answers.model());
         Lineage.of(outcome.after().calculation(), key)
                 .map(each -> LineageView.of(each, key))
                 .ifPresent(view -> answers.model().addAttribute("lineage", view));

@@ -94,7 +94,9 @@ public record Sheet(
     static Sheet of(Calculation calculation, Part part, Threshold threshold) {
         List<Line> lines = calculation.plan().linesOf(part);
         List<Line> single = lines.stream().filter(line -> !line.isRepeating()).toList();
-        List<Line> repeating = lines.stream().filter(Line::isRepeating).toList();
+        List<Line> repeating = part.listName().isEmpty()
+                ? lines.stream().filter(Line::isRepeating).toList()
+                : List.of();
         List<String> columns = columns(single);
         List<Row> rows = columns.isEmpty()
                 ? single.stream().map(line -> row(calculation, line, threshold)).toList()
@@ -107,7 +109,7 @@ public record Sheet(
     private static List<String> columns(List<Line> lines) {
         List<String> letters = lines.stream()
                 .map(line -> line.id().within())
-                .filter(within -> within.matches("[A-Z]+/\\w+/[a-d]"))
+                .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-dA-D]"))
                 .map(within -> within.substring(within.length() - 1))
                 .distinct()
                 .sorted()

@@ -6,6 +6,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import undersaw.engagement.Fact;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -63,7 +64,9 @@ class TypedFigure {
             return Checked.problem(HttpStatus.NOT_FOUND, "There is no line " + key + " on this return.");
         }
         String now = plain(open, key);
-        if (typing.was() != null && !typing.was().equals(now)) {
+        boolean hidden =
+                line.filter(each -> each.kind() == LineKind.TAXPAYER_NUMBER).isPresent();
+        if (!hidden && typing.was() != null && !typing.was().equals(now)) {
             return Checked.problem(HttpStatus.CONFLICT, conflict(open, key, now, typing.value()));
         }
         String reason = typing.reason() == null ? "" : typing.reason().strip();
@@ -75,7 +78,7 @@ class TypedFigure {
             return Checked.problem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "Found \"" + typing.value() + "\", expected "
-                            + line.map(each -> each.kind().expected()).orElse("a plain amount such as 12500") + ".");
+                            + line.map(Line::expected).orElse("a plain amount such as 12500") + ".");
         }
         if (line.isPresent() && !line.get().isTyped() && (reason.isEmpty() || reason.length() > LONGEST_REASON)) {
             return Checked.problem(
@@ -86,7 +89,7 @@ class TypedFigure {
     }
 
     private static Optional<String> read(Line line, String typed) {
-        return line.kind().isNumber() ? amount(typed) : line.kind().read(typed);
+        return line.kind().isNumber() ? amount(typed) : line.read(typed);
     }
 
     private static Optional<String> amount(String typed) {

@@ -1,0 +1,110 @@
+package undersaw.check;
+
+import static undersaw.check.Check.when;
+import static undersaw.check.Severity.QUERY;
+import static undersaw.check.Severity.STOP;
+
+import java.time.LocalDate;
+import java.util.List;
+import undersaw.check.Check.Found;
+import undersaw.engagement.Client;
+import undersaw.engagement.Heading;
+import undersaw.engagement.Heading.Flag;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Account;
+
+/**
+ * Checks of the client's facts and the period, which every return has under its own letter.
+ *
+ * @param letter the letter before the numbers
+ */
+public record ClientChecks(String letter) {
+    /** The checks, in the order of their numbers. */
+    public List<Check> all() {
+        return List.of(
+                when(
+                        letter + "-0102",
+                        STOP,
+                        look -> client(look).name().isBlank()
+                                || !client(look).address().isComplete(),
+                        look -> field("line1", "The client's name or address is incomplete. Complete it.")),
+                when(
+                        letter + "-0103",
+                        STOP,
+                        look -> !period(look).makesAYear(),
+                        look -> field("start", "The tax year's dates do not make a year. Correct start or end.")),
+                when(
+                        letter + "-0105",
+                        QUERY,
+                        look -> heading(look).is(Flag.INITIAL) && opens(look),
+                        look -> field(
+                                "initial", "A first return has opening balances. Confirm, or take off \"initial\".")),
+                when(
+                        letter + "-0106",
+                        QUERY,
+                        look -> !heading(look).is(Flag.INITIAL)
+                                && !look.snapshot().accounts().isEmpty()
+                                && !opens(look),
+                        look -> field("books", "No opening balances. Import last year's closing balances.")),
+                when(
+                        letter + "-0111",
+                        QUERY,
+                        ClientChecks::shortWithoutReason,
+                        look -> field(
+                                "start",
+                                "The year is short without a reason. Tick initial or final, or attach Form 1128.")),
+                when(
+                        letter + "-0112",
+                        STOP,
+                        look -> heading(look).method() == null,
+                        look -> field(
+                                "method",
+                                "State one accounting method with the client; question 1 takes it from there.")),
+                when(
+                        letter + "-0114",
+                        STOP,
+                        ClientChecks::doesNotFollow,
+                        look -> field(
+                                "start",
+                                "The year does not follow last year's, which ended on "
+                                        + look.snapshot().prior().end() + ". Correct the dates.")),
+                when(
+                        letter + "-0620",
+                        STOP,
+                        look -> client(look).contact().name().isBlank()
+                                || client(look).contact().title().isBlank(),
+                        look -> field("contactName", "Enter who signs and in what office.")));
+    }
+
+    private static Found field(String field, String message) {
+        return Found.at(Place.heading(field), message);
+    }
+
+    private static Heading heading(Examination look) {
+        return look.snapshot().heading();
+    }
+
+    private static Client client(Examination look) {
+        return heading(look).client();
+    }
+
+    private static Period period(Examination look) {
+        return heading(look).period();
+    }
+
+    private static boolean opens(Examination look) {
+        return look.snapshot().accounts().values().stream()
+                .map(Account::opening)
+                .anyMatch(each -> !each.isZero());
+    }
+
+    private static boolean shortWithoutReason(Examination look) {
+        Heading heading = heading(look);
+        return period(look).isShort() && !heading.is(Flag.INITIAL) && !heading.is(Flag.FINAL);
+    }
+
+    private static boolean doesNotFollow(Examination look) {
+        LocalDate before = look.snapshot().prior().end();
+        return before != null && !before.plusDays(1).equals(period(look).start());
+    }
+}

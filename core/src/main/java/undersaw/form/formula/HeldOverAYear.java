@@ -1,0 +1,50 @@
+package undersaw.form.formula;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import java.util.Set;
+import undersaw.line.LineId;
+
+/**
+ * Property held for more than a year: the day of acquisition is left out, the day of sale counts (IRC 1222; Rev. Rul.
+ * 66-7, from memory).
+ *
+ * @param acquired the line that holds the first date
+ * @param sold the line that holds the second
+ */
+public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
+    @Override
+    public boolean holds(Figures figures) {
+        Optional<LocalDate> from = date(figures.answer(acquired));
+        Optional<LocalDate> until = date(figures.answer(sold));
+        return from.isPresent()
+                && until.isPresent()
+                && until.get().isAfter(from.get().plusYears(1));
+    }
+
+    private static Optional<LocalDate> date(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException notADate) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public String words() {
+        return "line " + sold + " is more than a year after line " + acquired;
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return Set.of(new Input.OfLine(acquired), new Input.OfLine(sold));
+    }
+
+    /** Dates stand in the workbook as text in the order year, month, day. */
+    @Override
+    public String cell(Cells cells) {
+        String from = cells.of(acquired);
+        return cells.of(sold) + ">(VALUE(LEFT(" + from + ",4))+1)&MID(" + from + ",5,6)";
+    }
+}

@@ -1,0 +1,3 @@
+/** The register of owners: begin with OwnerRegister. */
+@org.jspecify.annotations.NullMarked
+package undersaw.owners;

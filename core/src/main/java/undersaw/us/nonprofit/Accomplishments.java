@@ -1,0 +1,28 @@
+package undersaw.us.nonprofit;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+
+/** Form 990-EZ, Part III: what each program achieved, with its expenses and grants (2024 form, from memory). */
+final class Accomplishments extends Form {
+    final Line purpose;
+    final Line total;
+    final Line grants;
+
+    Accomplishments(NonprofitForms all) {
+        super(NonprofitReturn.CODE, "Program service accomplishments");
+        part("III", "Part III: program service accomplishments", "IRC 6033(b); Instructions for Form 990-EZ, Part III")
+                .list("programs");
+        purpose = line("III/purpose", "Primary exempt purpose").as(LineKind.TEXT);
+        line("III/description", "What was achieved")
+                .column("description")
+                .as(LineKind.TEXT)
+                .repeating();
+        Line given = line("III/grants", "Grants").column("grants").repeating();
+        line("III/foreign", "Foreign grants").column("foreign").as(LineKind.BOX).repeating();
+        Line spent = line("III/expenses", "Expenses").column("expenses").repeating();
+        grants = line("III/31", "Grants in all").is(given.rowTotal());
+        total = line("32", "Total program service expenses").is(spent.rowTotal());
+    }
+}

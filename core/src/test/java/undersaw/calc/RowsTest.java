@@ -1,0 +1,118 @@
+package undersaw.calc;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import undersaw.SampleReturns;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
+import undersaw.form.RowList;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+
+/** Columns that are computed row by row, on Form 8949 and the asset register. */
+class RowsTest {
+    private static final List<String> TYPED = List.of("proceeds", "cost", "adjustment", "term", "acquired", "sold");
+
+    private static SampleReturns sale(SampleReturns sample, String row, String acquired, String sold, String term) {
+        sample.fact("8949/proceeds@" + row, "900").fact("8949/cost@" + row, "400");
+        if (!acquired.isEmpty()) {
+            sample.fact("8949/acquired@" + row, acquired).fact("8949/sold@" + row, sold);
+        }
+        return term.isEmpty() ? sample : sample.fact("8949/term@" + row, term);
+    }
+
+    /** IRC 1222: long-term is held for more than one year; the day of acquisition is left out (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "2024-03-05, 2025-03-05, '', short",
+        "2024-03-05, 2025-03-06, '', long",
+        "2024-02-29, 2025-02-28, '', short",
+        "2024-02-29, 2025-03-01, '', long",
+        "2025-03-05, 2025-03-06, long, long",
+        "2020-03-05, 2025-03-06, short, short",
+        "'', '', '', short",
+    })
+    void aSaleIsShortOrLong(String acquired, String sold, String term, String expected) {
+        Calculation year =
+                sale(SampleReturns.corporation(), "00001", acquired, sold, term).calculate();
+        Money gain = Money.ofDollars(500);
+        assertThat(year.amount(LineId.of("1120/D/3/h"))).isEqualTo(expected.equals("short") ? gain : Money.ZERO);
+        assertThat(year.amount(LineId.of("1120/D/10/h"))).isEqualTo(expected.equals("long") ? gain : Money.ZERO);
+    }
+
+    @Test
+    void theTotalOfACalculatedColumnIsItsRows() {
+        SampleReturns sample = SampleReturns.corporation();
+        for (int i = 1; i <= 2000; i++) {
+            sale(sample, RowList.numbered(i), "2020-01-01", "2025-05-01", "");
+        }
+        Calculation year = sample.calculate();
+        assertThat(year.amount(LineId.of("1120/D/10/h"))).isEqualTo(Money.ofDollars(500 * 2000));
+        assertThat(year.rowsOf(year.plan().list("sales").orElseThrow())).hasSize(2000);
+    }
+
+    @Test
+    void oneCellOfALongListEvaluatesOneRow() {
+        SampleReturns sample = SampleReturns.corporation();
+        for (int i = 1; i <= 500; i++) {
+            sale(sample, RowList.numbered(i), "2020-01-01", "2025-05-01", "");
+        }
+        Calculation before = sample.calculate();
+        Change change = typed("8949/cost@00007", "150");
+        Calculation after = before.after(change.applyTo(before.snapshot()), change.touches());
+        assertThat(after.amount(LineId.of("1120/D/10/h"))).isEqualTo(Money.ofDollars(500 * 500 + 250));
+        assertThat(after.evaluatedLines()).isLessThan(before.plan().size());
+        assertThat(after.differences(before)).contains(LineKey.parse("8949/gain@00007"));
+        assertThat(after.differences(before)).doesNotContain(LineKey.parse("8949/gain@00008"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void anySequenceOfCellsComesToTheSameAsAllAtOnce(long seed) {
+        Random chance = new Random(seed);
+        Calculation year =
+                sale(SampleReturns.corporation(), "00001", "", "", "").calculate();
+        for (int i = 0; i < 80; i++) {
+            String column = TYPED.get(chance.nextInt(TYPED.size()));
+            String row = RowList.numbered(1 + chance.nextInt(4));
+            Change change = typed("8949/" + column + "@" + row, chance.nextInt(4) == 0 ? "" : value(column, chance));
+            year = year.after(change.applyTo(year.snapshot()), change.touches());
+            assertThat(year.differences(Calculation.of(year.plan(), year.snapshot())))
+                    .isEmpty();
+        }
+    }
+
+    private static String value(String column, Random chance) {
+        return switch (column) {
+            case "term" -> chance.nextBoolean() ? "short" : "long";
+            case "acquired" -> "202" + chance.nextInt(5) + "-06-01";
+            case "sold" -> "2025-0" + (1 + chance.nextInt(9)) + "-01";
+            default -> String.valueOf(chance.nextInt(5000));
+        };
+    }
+
+    private static Change typed(String key, String value) {
+        TreeMap<LineKey, @Nullable Fact> facts = new TreeMap<>();
+        facts.put(LineKey.parse(key), value.isEmpty() ? null : Fact.of(value));
+        return new Change.FactsSet(facts);
+    }
+
+    @Test
+    void aFigureTypedOverOneRowStandsInThatRowOnly() {
+        SampleReturns sample = sale(SampleReturns.corporation(), "00001", "", "", "short");
+        sale(sample, "00002", "", "", "short").fact("8949/gain@00002", "11");
+        Calculation year = sample.calculate();
+        assertThat(year.value(LineKey.parse("8949/gain@00002")).orElseThrow().unreplaced())
+                .isEqualTo(Money.ofDollars(500));
+        assertThat(year.amount(LineId.of("1120/D/3/h"))).isEqualTo(Money.ofDollars(511));
+    }
+}

@@ -1,0 +1,73 @@
+package undersaw.web.lists;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import undersaw.books.RegisterTies;
+import undersaw.engagement.Station;
+import undersaw.form.RowList;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.frame.Figure;
+import undersaw.web.frame.StationPage;
+import undersaw.web.frame.TieBars;
+
+/** Stations Assets and Owners: a register each, with what it must agree with. */
+@Controller
+class RegisterController {
+    private final StationPage page;
+    private final ListPage lists;
+
+    RegisterController(StationPage page, ListPage lists) {
+        this.page = page;
+        this.lists = lists;
+    }
+
+    /** One account of property beside the assets that name it. */
+    public record ByAccount(
+            String number, String name, String books, String register, String difference, boolean agrees) {
+        static ByAccount of(RegisterTies.ByAccount row) {
+            return new ByAccount(
+                    row.number(),
+                    row.name(),
+                    Figure.balance(row.books()),
+                    Figure.balance(row.register()),
+                    Figure.balance(row.difference()),
+                    row.difference().isZero());
+        }
+    }
+
+    @GetMapping("/e/{id}/assets")
+    String assets(@PathVariable long id, ListView.Look look, Model model) {
+        OpenEngagement open = register(id, Station.ASSETS, look, model);
+        model.addAttribute("ties", TieBars.of(id, RegisterTies.of(open.calculation())));
+        model.addAttribute(
+                "accounts",
+                RegisterTies.byAccount(open.calculation()).stream()
+                        .map(ByAccount::of)
+                        .toList());
+        list(open, Station.ASSETS)
+                .ifPresent(list -> model.addAttribute("strips", AssetStrips.of(open.calculation(), list)));
+        return "lists/assets";
+    }
+
+    @GetMapping("/e/{id}/owners")
+    String owners(@PathVariable long id, ListView.Look look, Model model) {
+        OpenEngagement open = register(id, Station.OWNERS, look, model);
+        model.addAttribute("shares", ShareBar.of(open.calculation()));
+        return "lists/owners";
+    }
+
+    private static Optional<RowList> list(OpenEngagement open, Station station) {
+        List<RowList> all = open.calculation().plan().lists();
+        return all.stream().filter(each -> each.station() == station).findFirst();
+    }
+
+    private OpenEngagement register(long id, Station station, ListView.Look look, Model model) {
+        OpenEngagement open = page.open(id, station, model);
+        list(open, station).ifPresent(list -> lists.show(open, list.part(), look, model));
+        return open;
+    }
+}

@@ -1,0 +1,48 @@
+package undersaw.web.lists;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.calc.Calculation;
+import undersaw.owners.OwnerRegister;
+
+/** Shares of capital at the end of the year, drawn side by side; what is missing to a hundred is left open. */
+final class ShareBar {
+    private static final int WIDTH = 800;
+
+    private ShareBar() {}
+
+    /**
+     * One owner's piece.
+     *
+     * @param name the owner's name
+     * @param percent the share as text
+     * @param at where it begins
+     * @param width how wide it is
+     */
+    public record Piece(String name, String percent, int at, int width) {}
+
+    static List<Piece> of(Calculation year) {
+        List<Piece> pieces = new ArrayList<>();
+        BigDecimal at = BigDecimal.ZERO;
+        for (String row : year.instances(OwnerRegister.CAPITAL_END)) {
+            BigDecimal share = new BigDecimal(year.value(OwnerRegister.CAPITAL_END.in(row))
+                    .orElseThrow()
+                    .value()
+                    .plain());
+            pieces.add(new Piece(
+                    year.value(OwnerRegister.NAME.in(row))
+                            .map(value -> value.value().plain())
+                            .orElse(row),
+                    share.stripTrailingZeros().toPlainString() + "%",
+                    length(at),
+                    length(share)));
+            at = at.add(share);
+        }
+        return pieces;
+    }
+
+    private static int length(BigDecimal percent) {
+        return percent.multiply(BigDecimal.valueOf(WIDTH / 100)).intValue();
+    }
+}
