@@ -137,6 +137,12 @@ public final class Plan {
                 .toList();
     }
 
+    /** Whether any line reads payments of tax or amounts left by earlier years. */
+    public boolean readsLists() {
+        return readers.keySet().stream()
+                .anyMatch(input -> input instanceof Input.OfPayments || input instanceof Input.OfCarryovers);
+    }
+
     /** Whether a copy for the public leaves anything out. */
     public boolean hasPublicCopy() {
         return order.stream().anyMatch(node -> node.line().isConfidential());

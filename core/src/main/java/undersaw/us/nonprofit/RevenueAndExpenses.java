@@ -3,6 +3,7 @@ package undersaw.us.nonprofit;
 import static undersaw.form.formula.Formulas.sum;
 
 import java.util.List;
+import java.util.stream.Stream;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.Section;
@@ -77,16 +78,16 @@ final class RevenueAndExpenses extends Form {
                 .always();
         section(Section.EXPENSES);
         grants = booksLine("10", "Grants and similar amounts paid", Side.DEBIT).withStatement();
-        other = booksLine("16", "Other expenses", Side.DEBIT).withStatement();
-        other.fromBooksAnd(() -> sum(other.fromAccounts(), all.rounding.toOtherExpenses));
-        costs = List.of(
+        List<Line> named = List.of(
                 grants,
                 booksLine("11", "Benefits paid to or for members", Side.DEBIT),
                 booksLine("12", "Salaries, other compensation and employee benefits", Side.DEBIT),
                 booksLine("13", "Professional fees and other payments to contractors", Side.DEBIT),
                 booksLine("14", "Occupancy, rent, utilities and maintenance", Side.DEBIT),
-                booksLine("15", "Printing, publications, postage and shipping", Side.DEBIT),
-                other);
+                booksLine("15", "Printing, publications, postage and shipping", Side.DEBIT));
+        other = booksLine("16", "Other expenses", Side.DEBIT).withStatement();
+        other.fromBooksAnd(() -> sum(other.fromAccounts(), all.rounding.toOtherExpenses));
+        costs = Stream.concat(named.stream(), Stream.of(other)).toList();
         expenses = line("17", "Total expenses").is(sum(costs)).always();
         excess = line("18", "Excess or deficit for the year")
                 .is(total.minus(expenses))

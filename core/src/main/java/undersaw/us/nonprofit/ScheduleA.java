@@ -84,7 +84,8 @@ final class ScheduleA extends Form {
                         .and(times(giftsSupport, 3).isBelow(giftsTotal)))
                 .cites("26 CFR 1.170A-9(f)(3)");
         part("A-III", "Schedule A, Part III: support under section 509(a)(2)", "IRC 509(a)(2); 26 CFR 1.509(a)-3")
-                .excusedWhen(noCharity);
+                .excusedWhen(noCharity)
+                .drawn(() -> drawn("III", List.of("1", "2", "3", "4", "5"), List.of("10a", "10b", "11", "12")));
         Line given3 = years("III/1", () -> sum(all.revenue.contributions, all.revenue.dues));
         Line admissions = years("III/2", () -> sum(all.revenue.programRevenue, all.revenue.sales, all.revenue.events));
         Line related = years("III/3", () -> sum(all.revenue.gaming));
@@ -113,12 +114,12 @@ final class ScheduleA extends Form {
     /** A line over five years: this year's column, from the return where it has it, and the total. */
     private Line years(String number, @Nullable Supplier<Term> found) {
         String caption = SupportOfEarlierYears.LISTED.get(number);
-        Line now = line(number + "/e", caption + ", this year");
+        Line now = line(number + "/e", caption);
         thisYear.put(number, now);
         if (found != null) {
             now.is(found);
         }
-        return line(number + "/f", caption + ", five years")
+        return line(number + "/f", caption)
                 .is(() -> sum(all.support.column(number).rowTotal(), now));
     }
 

@@ -109,7 +109,7 @@ public record Sheet(
     private static List<String> columns(List<Line> lines) {
         List<String> letters = lines.stream()
                 .map(line -> line.id().within())
-                .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-dA-D]"))
+                .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-fA-D]"))
                 .map(within -> within.substring(within.length() - 1))
                 .distinct()
                 .sorted()
