@@ -145,6 +145,55 @@ class AuthorityTest {
         assertThat(answer(id)).contains("state=\"rejected\"").contains("code=\"" + code + "\" line=\"" + line + "\"");
     }
 
+    private static final String SMALL_NONPROFIT = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="990-EZ" year="2025">
+            <filer><name>Marrow Bay Players</name><number>007310244</number><line1>9 Gallery Lane</line1>
+            <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
+            <period start="2025-01-01" end="2025-12-31"/><signer name="W. Garrity" title="Treasurer"/>
+            <preparer name="R. Tern" firm="Pell"/>
+            <lines><answer id="990-EZ/hdr/J">501(c)(3)</answer><amount id="990-EZ/hdr/L">1000</amount>
+            <amount id="990-EZ/1">1000</amount><amount id="990-EZ/9">1000</amount><amount id="990-EZ/16">400</amount>
+            <amount id="990-EZ/17">400</amount><amount id="990-EZ/18">600</amount><amount id="990-EZ/19">50</amount>
+            <amount id="990-EZ/21">650</amount><amount id="990-EZ/22/A">80</amount><amount id="990-EZ/22/B">650</amount>
+            <amount id="990-EZ/25/A">80</amount><amount id="990-EZ/26/A">30</amount><amount id="990-EZ/27/A">50</amount>
+            <amount id="990-EZ/25/B">650</amount><amount id="990-EZ/27/B">650</amount></lines></filing>
+            """;
+
+    @Test
+    void aSmallNonprofitIsAccepted() throws Exception {
+        String id = id();
+        assertThat(put(id, SMALL_NONPROFIT).statusCode()).isEqualTo(202);
+        assertThat(answer(id)).contains("state=\"accepted\"");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "007310244;007310242;R-0101;990-EZ/hdr/D",
+                "\"990-EZ/9\">1000<;\"990-EZ/9\">900<;R-0401;990-EZ/9",
+                "\"990-EZ/17\">400<;\"990-EZ/17\">420<;R-0401;990-EZ/17",
+                "\"990-EZ/19\">50<;\"990-EZ/19\">60<;R-0503;990-EZ/27/A",
+                "\"990-EZ/27/B\">650<;\"990-EZ/27/B\">640<;R-0503;990-EZ/27/B",
+                "\"990-EZ/hdr/L\">1000<;\"990-EZ/hdr/L\">200000<;R-0501;990-EZ/hdr/L"
+            })
+    void aSmallNonprofitIsRejectedWithCodeAndLine(String from, String to, String code, String line) throws Exception {
+        String id = id();
+        put(id, SMALL_NONPROFIT.replace(from, to));
+        assertThat(answer(id)).contains("state=\"rejected\"").contains("code=\"" + code + "\" line=\"" + line + "\"");
+    }
+
+    @Test
+    void aFormTakesOnlyItsOwnLines() throws Exception {
+        assertThat(put(id(), SMALL_NONPROFIT.replace("990-EZ/16", "1120/26")).statusCode())
+                .isEqualTo(400);
+        assertThat(put(id(), SMALL_NONPROFIT.replace("990-EZ/16", "990-EZ/W-BK/1"))
+                        .statusCode())
+                .isEqualTo(400);
+        assertThat(get("/schema/filing-990-EZ-1.xsd")).contains("redefine");
+    }
+
     @Test
     void aYearThatIsNotOpenIsRejected() throws Exception {
         String id = id();

@@ -18,10 +18,7 @@ class ScreenshotsTest {
             Page page = browser.signIn("tern");
             shot(page, "docket");
             String base = office.address() + "/e/2";
-            open(page, base + "/books", "books");
-            open(page, base + "/books/client", "client");
-            open(page, base + "/map", "map");
-            open(page, base + "/books/account?number=6310", "account");
+            books(page, base);
             page.navigate(base + "/adjust");
             page.fill("[aria-label='Account of row 1']", "6310");
             page.fill("[aria-label='Debit of row 1']", "1200");
@@ -47,11 +44,25 @@ class ScreenshotsTest {
             page.waitForSelector(".lineage");
             shot(page, "return-lineage");
             open(page, base + "/return?sheet=L", "return-balance-sheet");
+            open(page, base + "/assets", "assets");
+            nonprofit(page, office.address() + "/e/5/return");
             open(page, base + "/check", "check");
             open(page, base + "/file", "file");
             page.navigate(office.authority().address());
             shot(page, "authority");
         }
+    }
+
+    private static void books(Page page, String base) {
+        open(page, base + "/books", "books");
+        open(page, base + "/books/client", "client");
+        open(page, base + "/map", "map");
+        open(page, base + "/books/account?number=6310", "account");
+    }
+
+    private static void nonprofit(Page page, String address) {
+        open(page, address + "?sheet=I", "nonprofit-return");
+        open(page, address + "?sheet=A-III", "nonprofit-support");
     }
 
     private static void open(Page page, String address, String name) {

@@ -2,15 +2,8 @@ package undersaw.files.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Map;
-import org.apache.poi.ss.usermodel.Cell;
-import org.apache.poi.ss.usermodel.CellType;
-import org.apache.poi.ss.usermodel.Row;
-import org.apache.poi.ss.usermodel.Sheet;
-import org.apache.poi.ss.usermodel.Workbook;
-import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
@@ -26,39 +19,9 @@ import undersaw.registry.Returns;
 
 /** The workbook recomputed by a general-purpose spreadsheet evaluator, Apache POI's. */
 class ReturnWorkbookTest {
-    private static int compared(Calculation calculation) throws IOException {
-        int compared = 0;
-        try (Workbook workbook = new XSSFWorkbook(new ByteArrayInputStream(ReturnWorkbook.write(calculation)))) {
-            workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
-            for (Sheet sheet : workbook) {
-                if (!sheet.getRow(0).getCell(2).getStringCellValue().equals("This year")) {
-                    continue;
-                }
-                for (Row row : sheet) {
-                    Cell cell = row.getCell(2);
-                    if (row.getRowNum() == 0 || cell == null) {
-                        continue;
-                    }
-                    LineId line = LineId.of(row.getCell(0).getStringCellValue());
-                    boolean formula = cell.getCellType() == CellType.FORMULA;
-                    CellType type = formula ? cell.getCachedFormulaResultType() : cell.getCellType();
-                    if (type == CellType.NUMERIC) {
-                        assertThat(Money.ofDollars(Math.round(cell.getNumericCellValue())))
-                                .as("%s", line)
-                                .isEqualTo(calculation.amount(line));
-                    } else {
-                        assertThat(cell.getStringCellValue()).as("%s", line).isEqualTo(calculation.answer(line));
-                    }
-                    compared += formula ? 1 : 0;
-                }
-            }
-        }
-        return compared;
-    }
-
     @Test
     void theWorkbookOfTheDemoRecomputesToTheSameFigures() throws IOException {
-        assertThat(compared(DemoEngagement.calculation())).isGreaterThan(300);
+        assertThat(WorkbookComparison.compared(DemoEngagement.calculation())).isGreaterThan(300);
     }
 
     @Test
@@ -77,7 +40,7 @@ class ReturnWorkbookTest {
         Calculation calculation = Returns.calculate(snapshot);
         assertThat(calculation.amount(LineId.of("1120/D/18"))).isEqualTo(Money.ofDollars(3600));
         assertThat(calculation.amount(LineId.of("ASSETS/T/1"))).isEqualTo(Money.ofDollars(2_868_721));
-        assertThat(compared(calculation)).isGreaterThan(300);
+        assertThat(WorkbookComparison.compared(calculation)).isGreaterThan(300);
     }
 
     @Test
@@ -94,6 +57,6 @@ class ReturnWorkbookTest {
                         new Carryover(CarryoverKind.NOL, 2022, Money.ofDollars(800_000)),
                         new Carryover(CarryoverKind.CHARITABLE, 2023, Money.ofDollars(900)),
                         new Carryover(CarryoverKind.CAPITAL_LOSS, 2021, Money.ofDollars(700)))));
-        assertThat(compared(Returns.calculate(snapshot))).isGreaterThan(300);
+        assertThat(WorkbookComparison.compared(Returns.calculate(snapshot))).isGreaterThan(300);
     }
 }
