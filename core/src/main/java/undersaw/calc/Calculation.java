@@ -16,6 +16,7 @@ import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
+import undersaw.form.formula.Condition;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -125,11 +126,14 @@ public final class Calculation {
         return rows.of(line).byInstance().keySet().stream().sorted().toList();
     }
 
+    /** Whether a condition holds on this return. */
+    public boolean holds(Condition condition) {
+        return condition.holds(new ValueFigures(this));
+    }
+
     /** Whether a part belongs to this return. */
     public boolean holds(Part part) {
-        return part.excused()
-                .map(condition -> !condition.holds(new ValueFigures(this)))
-                .orElse(true);
+        return part.excused().map(condition -> !holds(condition)).orElse(true);
     }
 
     /** Every value of the return in the order of the forms; parts that are excused are left out. */

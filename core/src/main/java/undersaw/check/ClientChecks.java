@@ -7,10 +7,8 @@ import static undersaw.check.Severity.STOP;
 import java.time.LocalDate;
 import java.util.List;
 import undersaw.check.Check.Found;
-import undersaw.engagement.Client;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
-import undersaw.law.calendar.Period;
 import undersaw.ledger.Account;
 
 /**
@@ -25,24 +23,24 @@ public record ClientChecks(String letter) {
                 when(
                         letter + "-0102",
                         STOP,
-                        look -> client(look).name().isBlank()
-                                || !client(look).address().isComplete(),
+                        look -> look.client().name().isBlank()
+                                || !look.client().address().isComplete(),
                         look -> field("line1", "The client's name or address is incomplete. Complete it.")),
                 when(
                         letter + "-0103",
                         STOP,
-                        look -> !period(look).makesAYear(),
+                        look -> !look.period().makesAYear(),
                         look -> field("start", "The tax year's dates do not make a year. Correct start or end.")),
                 when(
                         letter + "-0105",
                         QUERY,
-                        look -> heading(look).is(Flag.INITIAL) && opens(look),
+                        look -> look.heading().is(Flag.INITIAL) && opens(look),
                         look -> field(
                                 "initial", "A first return has opening balances. Confirm, or take off \"initial\".")),
                 when(
                         letter + "-0106",
                         QUERY,
-                        look -> !heading(look).is(Flag.INITIAL)
+                        look -> !look.heading().is(Flag.INITIAL)
                                 && !look.snapshot().accounts().isEmpty()
                                 && !opens(look),
                         look -> field("books", "No opening balances. Import last year's closing balances.")),
@@ -56,7 +54,7 @@ public record ClientChecks(String letter) {
                 when(
                         letter + "-0112",
                         STOP,
-                        look -> heading(look).method() == null,
+                        look -> look.heading().method() == null,
                         look -> field(
                                 "method",
                                 "State one accounting method with the client; question 1 takes it from there.")),
@@ -71,25 +69,14 @@ public record ClientChecks(String letter) {
                 when(
                         letter + "-0620",
                         STOP,
-                        look -> client(look).contact().name().isBlank()
-                                || client(look).contact().title().isBlank(),
+                        look -> look.client().contact().name().isBlank()
+                                || look.client().contact().title().isBlank(),
                         look -> field("contactName", "Enter who signs and in what office.")));
     }
 
-    private static Found field(String field, String message) {
+    /** A finding at a field of the client's facts. */
+    public static Found field(String field, String message) {
         return Found.at(Place.heading(field), message);
-    }
-
-    private static Heading heading(Examination look) {
-        return look.snapshot().heading();
-    }
-
-    private static Client client(Examination look) {
-        return heading(look).client();
-    }
-
-    private static Period period(Examination look) {
-        return heading(look).period();
     }
 
     private static boolean opens(Examination look) {
@@ -99,12 +86,12 @@ public record ClientChecks(String letter) {
     }
 
     private static boolean shortWithoutReason(Examination look) {
-        Heading heading = heading(look);
-        return period(look).isShort() && !heading.is(Flag.INITIAL) && !heading.is(Flag.FINAL);
+        Heading heading = look.heading();
+        return look.period().isShort() && !heading.is(Flag.INITIAL) && !heading.is(Flag.FINAL);
     }
 
     private static boolean doesNotFollow(Examination look) {
         LocalDate before = look.snapshot().prior().end();
-        return before != null && !before.plusDays(1).equals(period(look).start());
+        return before != null && !before.plusDays(1).equals(look.period().start());
     }
 }

@@ -2,8 +2,11 @@ package undersaw.check;
 
 import java.time.LocalDate;
 import undersaw.calc.Calculation;
+import undersaw.engagement.Client;
+import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
 import undersaw.law.Law;
+import undersaw.law.calendar.Period;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
@@ -16,6 +19,18 @@ import undersaw.money.Money;
 public record Examination(Calculation calculation, LocalDate today) {
     public Snapshot snapshot() {
         return calculation.snapshot();
+    }
+
+    public Heading heading() {
+        return snapshot().heading();
+    }
+
+    public Client client() {
+        return heading().client();
+    }
+
+    public Period period() {
+        return heading().period();
     }
 
     public Law law() {

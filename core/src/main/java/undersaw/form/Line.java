@@ -43,6 +43,9 @@ public final class Line implements Term {
     private boolean stays;
     private boolean cents;
     private boolean confidential;
+    private String keptOpen = "";
+    private @Nullable Supplier<Condition> contradicted;
+    private @Nullable Line askedAfter;
     private boolean aside;
     private @Nullable Line follows;
 
@@ -153,6 +156,40 @@ public final class Line implements Term {
 
     public boolean isInCents() {
         return cents;
+    }
+
+    /** A question that is never answered together with others, since a wrong no is dear. */
+    public Line alone(String why) {
+        keptOpen = why;
+        return this;
+    }
+
+    /** A question that is not answered with no together with others while the engagement's own facts speak for yes. */
+    public Line notNoWhile(Supplier<Condition> condition, String why) {
+        contradicted = condition;
+        keptOpen = why;
+        return this;
+    }
+
+    /** Asked only when another question was answered yes. */
+    public Line after(Line other) {
+        askedAfter = other;
+        return this;
+    }
+
+    /** The question that must be answered yes before this one is asked. */
+    public Optional<Line> askedAfter() {
+        return Optional.ofNullable(askedAfter);
+    }
+
+    /** What speaks for yes; nothing where only the question itself can tell. */
+    public Optional<Condition> contradicted() {
+        return Optional.ofNullable(contradicted).map(Supplier::get);
+    }
+
+    /** Why it is not answered together with others; empty where it can be. */
+    public String keptOpen() {
+        return keptOpen;
     }
 
     /** Not for the copy that the public may see. */

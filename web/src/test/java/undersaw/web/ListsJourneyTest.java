@@ -38,6 +38,7 @@ class ListsJourneyTest {
             assets(browser, page);
             sales(browser, page);
             owners(page);
+            questions(browser, page);
         }
     }
 
@@ -161,5 +162,15 @@ class ListsJourneyTest {
         Assertions.assertThat(page.content()).doesNotContain("000-12-9876");
         page.click(".ridge a[data-station='7']");
         assertThat(page.locator("main")).containsText("come to 60 percent, not 100");
+    }
+
+    private static void questions(Browser browser, Page page) {
+        page.navigate(page.url().replace("/check", "/return?sheet=K"));
+        page.click("text=Answer the rest No");
+        assertThat(page.locator("main")).containsText("are left to you");
+        assertThat(page.locator("main")).containsText("IRC 6721");
+        browser.isClean(page);
+        page.click("button:has-text('Answer these No')");
+        assertThat(page.locator("text=Answer the rest No")).containsText("(4 open)");
     }
 }

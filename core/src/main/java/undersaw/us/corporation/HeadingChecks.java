@@ -9,12 +9,10 @@ import java.time.Month;
 import java.util.List;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
+import undersaw.check.ClientChecks;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.engagement.Client;
-import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
-import undersaw.law.calendar.Period;
 
 /** Checks of the client's facts and the tax year. */
 final class HeadingChecks {
@@ -25,13 +23,14 @@ final class HeadingChecks {
                 when(
                         "C-0108",
                         STOP,
-                        look -> !client(look).activity().code().matches("\\d{6}"),
-                        look -> field("activityCode", "Choose the six-digit activity code.")),
+                        look -> !look.client().activity().code().matches("\\d{6}"),
+                        look -> ClientChecks.field("activityCode", "Choose the six-digit activity code.")),
                 when(
                         "C-0104",
                         STOP,
                         HeadingChecks::formedLate,
-                        look -> field("formed", "Enter the date of incorporation; it cannot lie after the year end.")),
+                        look -> ClientChecks.field(
+                                "formed", "Enter the date of incorporation; it cannot lie after the year end.")),
                 when(
                         "C-0107",
                         STOP,
@@ -42,9 +41,9 @@ final class HeadingChecks {
                 when(
                         "C-0110",
                         QUERY,
-                        look -> heading(look).is(Flag.FINAL)
+                        look -> look.heading().is(Flag.FINAL)
                                 && !look.amount("1120/L/15/d").isZero(),
-                        look -> field(
+                        look -> ClientChecks.field(
                                 "final",
                                 "A final return still shows assets of "
                                         + look.amount("1120/L/15/d").printed()
@@ -53,7 +52,7 @@ final class HeadingChecks {
                         "C-0115",
                         QUERY,
                         look -> look.says("1120/hdr/A3", "yes")
-                                && !endsDecember31(period(look).end()),
+                                && !endsDecember31(look.period().end()),
                         look -> Found.at(
                                 Place.line("1120/hdr/A3"),
                                 "A personal service corporation keeps the calendar "
@@ -62,38 +61,22 @@ final class HeadingChecks {
                         "C-0116",
                         STOP,
                         HeadingChecks::startsWrongly,
-                        look -> field(
+                        look -> ClientChecks.field(
                                 "formed",
                                 "The first year starts when the corporation comes into being. Check both dates.")));
     }
 
-    private static Found field(String field, String message) {
-        return Found.at(Place.heading(field), message);
-    }
-
-    private static Heading heading(Examination look) {
-        return look.snapshot().heading();
-    }
-
-    private static Client client(Examination look) {
-        return heading(look).client();
-    }
-
-    private static Period period(Examination look) {
-        return heading(look).period();
-    }
-
     private static boolean formedLate(Examination look) {
-        LocalDate formed = client(look).formed();
-        return formed == null || formed.isAfter(period(look).end());
+        LocalDate formed = look.client().formed();
+        return formed == null || formed.isAfter(look.period().end());
     }
 
     private static boolean startsWrongly(Examination look) {
-        LocalDate formed = client(look).formed();
+        LocalDate formed = look.client().formed();
         return formed != null
-                && (period(look).start().isBefore(formed)
-                        || heading(look).is(Flag.INITIAL)
-                                && formed.isAfter(period(look).start()));
+                && (look.period().start().isBefore(formed)
+                        || look.heading().is(Flag.INITIAL)
+                                && formed.isAfter(look.period().start()));
     }
 
     private static boolean endsDecember31(LocalDate end) {

@@ -1,14 +1,20 @@
 package undersaw.us.corporation;
 
+import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.law;
 
 import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.formula.RowTotal;
+import undersaw.line.LineId;
 
 /** Form 1120, Schedule K: other information, and Schedule G (2024 form, from memory; captions are ours). */
 final class ScheduleK extends Form {
+    private static final LineId INDIVIDUAL_SHARES = LineId.of("1120/G/II/1/d");
+    private static final long LARGE_SHARE = 20;
+
     final Line exemptInterest;
     final Line lossesAvailable;
     final Line small;
@@ -28,14 +34,19 @@ final class ScheduleK extends Form {
         ask(
                 "4a",
                 "Did a corporation, partnership, trust or exempt body hold 20% directly, or 50% in all, of the votes?");
-        ask("4b", "Did an individual or estate hold 20% directly, or 50% in all, of the votes?");
+        ask("4b", "Did an individual or estate hold 20% directly, or 50% in all, of the votes?")
+                .notNoWhile(
+                        () -> new RowTotal(INDIVIDUAL_SHARES).isAtLeast(dollars(LARGE_SHARE)),
+                        "Schedule G lists an individual with 20% or more");
         ask("5a", "Did the corporation hold 20% directly, or 50% in all, of another corporation?");
         text("5a/i", "Corporation held: name").repeating();
         ask("5b", "Did the corporation hold 20% directly, or 50% in all, of a partnership or trust?");
         text("5b/i", "Partnership or trust held: name").repeating();
         ask("6", "Were dividends paid above current and accumulated earnings and profits?")
                 .cites("IRC 301, 316");
-        ask("7", "Did one foreign person hold 25% or more of votes or value?").cites("IRC 6038A");
+        ask("7", "Did one foreign person hold 25% or more of votes or value?")
+                .alone("a Form 5472 left out costs 25,000 (IRC 6038A(d))")
+                .cites("IRC 6038A");
         line("K/7a", "Percentage held").as(LineKind.PERCENT);
         text("7b", "Country of the foreign owner");
         line("K/7c", "Number of Forms 5472").as(LineKind.COUNT);
@@ -56,13 +67,16 @@ final class ScheduleK extends Form {
 
     private void remainingQuestions() {
         ask("14", "Is Schedule UTP required?");
-        ask("15a", "Were payments made that require Forms 1099?").cites("IRC 6041");
-        ask("15b", "If so, were they or will they be filed?");
+        Line payments = ask("15a", "Were payments made that require Forms 1099?")
+                .alone("information returns left out are penalized (IRC 6721)")
+                .cites("IRC 6041");
+        ask("15b", "If so, were they or will they be filed?").after(payments);
         ask("16", "Did ownership change by 80% or more during the year?").cites("IRC 382");
         ask("17", "Was more than 65% of the assets disposed of?");
         ask("18", "Were assets above 1 million received in a section 351 transfer?")
                 .cites("Reg. 1.351-3");
-        ask("19", "Were payments made that require Forms 1042 and 1042-S?");
+        ask("19", "Were payments made that require Forms 1042 and 1042-S?")
+                .alone("tax not withheld is owed by the payer (IRC 1461)");
         ask("20", "Does the corporation operate on a cooperative basis?");
         ask("21", "Was interest or royalty barred by section 267A?").cites("IRC 267A");
         line("K/21/amount", "Amount barred by section 267A");
@@ -77,7 +91,12 @@ final class ScheduleK extends Form {
         ask("26", "Was substantially all property of a foreign corporation acquired since December 2017?");
         line("K/26a", "Ownership by vote").as(LineKind.PERCENT);
         line("K/26b", "Ownership by value").as(LineKind.PERCENT);
-        ask("27", "Were digital assets received, sold or otherwise disposed of?");
+        ask("27", "Were digital assets received, sold or otherwise disposed of?")
+                .alone("the answer is signed under penalties of perjury for itself");
+        sinceTheMinimumTax();
+    }
+
+    private void sinceTheMinimumTax() {
         ask("28", "Is the corporation a member of a controlled group?").cites("IRC 1563");
         ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
                 .since(2023);

@@ -1,24 +1,33 @@
 package undersaw.us.nonprofit;
 
+import static undersaw.form.formula.Formulas.dollars;
+
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 
 /** Form 990-EZ, Part VI: questions that only charities answer, 47 to 52 (2024 form, from memory). */
 final class CharitiesOnly extends Form {
+    private static final long HIGHLY_PAID = 100_000;
+
     CharitiesOnly(NonprofitForms all) {
         super(NonprofitReturn.CODE, "Charities only");
         part("VI", "Part VI: section 501(c)(3) organizations only", "Instructions for Form 990-EZ, Part VI")
                 .excusedWhen(() -> all.heading.exemption.isNotAnyOf("501(c)(3)", "4947(a)(1)"));
         asked("47", "Lobbying, or an election under section 501(h)").cites("IRC 501(h); Schedule C");
         asked("48", "A school").cites("IRC 170(b)(1)(A)(ii); Schedule E");
-        asked("49a", "Transfers to an exempt organization that is not a charity");
-        asked("49b", "If so, was it a section 527 organization");
-        asked("50", "An employee, not listed in Part IV, paid more than 100,000");
+        Line transfers = asked("49a", "Transfers to an exempt organization that is not a charity");
+        asked("49b", "If so, was it a section 527 organization").after(transfers);
+        asked("50", "An employee, not listed in Part IV, paid more than 100,000")
+                .notNoWhile(
+                        () -> all.revenue.salaries.isAbove(dollars(HIGHLY_PAID)), "line 12 holds more than 100,000");
         line("50f", "How many others were paid more than 100,000").as(LineKind.COUNT);
-        asked("51", "A contractor paid more than 100,000");
+        asked("51", "A contractor paid more than 100,000")
+                .notNoWhile(
+                        () -> all.revenue.professionalFees.isAbove(dollars(HIGHLY_PAID)),
+                        "line 13 holds more than 100,000");
         line("51d", "How many others were paid more than 100,000").as(LineKind.COUNT);
-        asked("52", "Schedule A is attached");
+        asked("52", "Schedule A is attached").alone("every charity attaches it");
     }
 
     private Line asked(String number, String question) {

@@ -15,12 +15,10 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.returns.OpenQuestion;
 
 /** The questions of Parts V and VI: answered, and what a yes requires (Instructions for Form 990-EZ, from memory). */
 final class QuestionChecks {
-    /** Questions that are asked only after another was answered yes. */
-    private static final Map<String, String> AFTER = Map.of("35b", "35a", "44d", "44c", "49b", "49a");
-
     /** What a yes requires, by question, where it is another form or schedule. */
     private static final Map<String, String> REQUIRES = Map.ofEntries(
             Map.entry("35c", "Schedule C, Part III, is due."),
@@ -113,7 +111,7 @@ final class QuestionChecks {
         List<Found> found = new ArrayList<>();
         for (Line line : questions(look)) {
             String number = line.id().within();
-            boolean asked = !AFTER.containsKey(number) || yes(look, AFTER.get(number));
+            boolean asked = OpenQuestion.isAsked(look.calculation(), line);
             if (asked && !look.has(line.id().text())) {
                 found.add(new Found(
                         Place.line(line.id()),

@@ -26,6 +26,8 @@ final class RevenueAndExpenses extends Form {
     final Line otherRevenue;
     final Line total;
     final Line grants;
+    final Line salaries;
+    final Line professionalFees;
     final Line expenses;
     private final Line other;
     private final List<Line> costs;
@@ -78,11 +80,14 @@ final class RevenueAndExpenses extends Form {
                 .always();
         section(Section.EXPENSES);
         grants = booksLine("10", "Grants and similar amounts paid", Side.DEBIT).withStatement();
+        Line benefits = booksLine("11", "Benefits paid to or for members", Side.DEBIT);
+        salaries = booksLine("12", "Salaries, other compensation and employee benefits", Side.DEBIT);
+        professionalFees = booksLine("13", "Professional fees and other payments to contractors", Side.DEBIT);
         List<Line> named = List.of(
                 grants,
-                booksLine("11", "Benefits paid to or for members", Side.DEBIT),
-                booksLine("12", "Salaries, other compensation and employee benefits", Side.DEBIT),
-                booksLine("13", "Professional fees and other payments to contractors", Side.DEBIT),
+                benefits,
+                salaries,
+                professionalFees,
                 booksLine("14", "Occupancy, rent, utilities and maintenance", Side.DEBIT),
                 booksLine("15", "Printing, publications, postage and shipping", Side.DEBIT));
         other = booksLine("16", "Other expenses", Side.DEBIT).withStatement();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Client;
+import undersaw.engagement.Station;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Part;
@@ -27,11 +28,18 @@ public record Missing(String what, String missing, boolean done, String address)
                 "Client's facts", facts == 0 ? "all given" : facts + " not given", facts == 0, here + "/books/client"));
         Calculation calculation = open.calculation();
         for (Part part : calculation.plan().parts()) {
-            if (calculation.holds(part) && !part.isWorksheet()) {
+            if (calculation.holds(part) && (!part.isWorksheet() || part.station() != Station.RETURN)) {
                 questions(calculation, part, here, list);
                 rows(calculation, part, here, list);
             }
         }
+        if (calculation.plan().readsLists()) {
+            payments(open, here, list);
+        }
+        return list;
+    }
+
+    private static void payments(OpenEngagement open, String here, List<Missing> list) {
         int payments = open.snapshot().lists().payments().size();
         list.add(new Missing(
                 "Estimated and other payments",
@@ -44,7 +52,6 @@ public record Missing(String what, String missing, boolean done, String address)
                 carryovers == 0 ? "none entered" : carryovers + " entered",
                 carryovers > 0 || open.snapshot().prior().isKnown(),
                 here + "/return/lists"));
-        return list;
     }
 
     private static int unknown(Client client) {
@@ -90,7 +97,9 @@ public record Missing(String what, String missing, boolean done, String address)
                     "Rows: " + part.title(),
                     rows == 0 ? "none entered" : rows + " entered",
                     rows > 0,
-                    here + "/return?sheet=" + part.code()));
+                    part.station() == Station.RETURN
+                            ? here + "/return?sheet=" + part.code()
+                            : here + "/" + part.station().path()));
         }
     }
 }

@@ -25,6 +25,7 @@ import undersaw.form.Line;
 import undersaw.form.Part;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.returns.OpenQuestion;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 import undersaw.web.desk.Workspace.Outcome;
@@ -79,6 +80,7 @@ class ReturnController {
         int percent = kept instanceof Integer number ? number : USUAL_THRESHOLD;
         Part part = part(calculation, sheet, line);
         lists.show(open, part, look, model);
+        model.addAttribute("questions", OpenQuestion.of(calculation, part).size());
         part.drawn().ifPresent(drawing -> model.addAttribute("years", YearBars.of(calculation, drawing)));
         model.addAttribute("threshold", percent);
         model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
