@@ -13,6 +13,7 @@ public enum LineKind {
     TEXT("words, up to 200 characters"),
     DATE("a date such as 2025-12-31"),
     COUNT("a whole number"),
+    NUMBER("a number such as 12.5"),
     PERCENT("a percentage from 0 to 100"),
     TAXPAYER_NUMBER("a taxpayer number such as 00-1234567 or 000-12-3456");
 
@@ -47,6 +48,7 @@ public enum LineKind {
             case TEXT -> !trimmed.isEmpty() && trimmed.length() <= LONGEST_TEXT;
             case DATE -> isDate(trimmed);
             case COUNT -> trimmed.matches("\\d{1,9}");
+            case NUMBER -> trimmed.matches("\\d{1,7}(\\.\\d{1,2})?");
             case TAXPAYER_NUMBER -> trimmed.matches("\\d{2}-?\\d{7}|\\d{3}-\\d{2}-\\d{4}");
             case PERCENT -> trimmed.matches("(100(\\.0{1,6})?|\\d{1,2}(\\.\\d{1,6})?)");
         };

@@ -63,11 +63,13 @@ class NonprofitFilesTest {
     @Test
     void aFaultOfTheSupportTableNamesRowAndColumn() throws IOException {
         copy();
-        Files.writeString(folder.resolve("support.csv"), "year,line,amount\n2021,II/99,5\n2021,II/1,five\n,II/1,5\n");
+        Files.writeString(
+                folder.resolve("support.csv"),
+                "year,line,amount\n2020,990-A/II/1,7\n2021,II/99,5\n2021,II/1,five\n,II/1,5\n");
         assertThat(EngagementFolder.read(folder).faults().toString())
-                .contains("support.csv row 2, column line")
-                .contains("support.csv row 3, column amount")
-                .contains("support.csv row 4, column year");
+                .contains("support.csv row 3, column line")
+                .contains("support.csv row 4, column amount")
+                .contains("support.csv row 5, column year");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import undersaw.calc.LineValue;
@@ -115,7 +116,7 @@ final class PeopleChecks {
                     .value(LineId.of("990-EZ/IV/b").in(name.key().instance()));
             boolean odd = hours.isEmpty()
                     || hours.get().value().plain().isEmpty()
-                    || Integer.parseInt(hours.get().value().plain()) > HOURS_OF_A_WEEK;
+                    || new BigDecimal(hours.get().value().plain()).intValue() > HOURS_OF_A_WEEK;
             if (odd) {
                 found.add(Found.at(
                         new Place.OnLine(LineId.of("990-EZ/IV/b").in(name.key().instance())),

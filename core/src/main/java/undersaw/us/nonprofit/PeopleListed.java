@@ -17,7 +17,7 @@ final class PeopleListed extends Form {
                 .list("people");
         line("IV/a/name", "Name").column("name").as(LineKind.TEXT).repeating();
         line("IV/a/title", "Title").column("title").as(LineKind.TEXT).repeating();
-        line("IV/b", "Hours a week").column("hours").as(LineKind.COUNT).repeating();
+        line("IV/b", "Hours a week").column("hours").as(LineKind.NUMBER).repeating();
         Line pay = line("IV/c", "Compensation").column("compensation").repeating();
         line("IV/d", "Benefits and deferred pay").column("benefits").repeating();
         line("IV/e", "Other compensation").column("other").repeating();

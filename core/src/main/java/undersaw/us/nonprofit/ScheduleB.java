@@ -21,7 +21,7 @@ final class ScheduleB extends Form {
                 .repeating()
                 .confidential();
         line("date", "Date").column("date").as(LineKind.DATE).repeating();
-        line("d", "Kind").column("kind").oneOf("person", "payroll", "noncash").repeating();
+        line("d", "Kind").column("kind").as(LineKind.TEXT).repeating();
         amount = line("c", "Amount").column("amount").repeating();
         total = line("total", "Contributions listed").is(amount.rowTotal());
     }

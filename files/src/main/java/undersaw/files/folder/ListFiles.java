@@ -79,10 +79,8 @@ final class ListFiles {
         List<String> columns = byLine(list);
         CsvTable.read(file, columns, faults, row -> {
             String name = row.text(list.part().rowName());
-            String wanted = row.text(LINE);
             Optional<Line> line = list.typed().stream()
-                    .filter(each ->
-                            each.column().equals(wanted) || each.id().text().equals(wanted))
+                    .filter(each -> isNamed(row.text(LINE), each))
                     .findFirst();
             Optional<String> amount = line.flatMap(each -> each.read(row.text(AMOUNT)));
             if (!LineKey.isInstance(name)) {
@@ -98,6 +96,13 @@ final class ListFiles {
                 facts.put(line.get().id().in(name), Fact.of(amount.get()));
             }
         });
+    }
+
+    /** A line goes by its column, its whole address, or its address on the schedule. */
+    private static boolean isNamed(String wanted, Line line) {
+        return wanted.equals(line.column())
+                || wanted.equals(line.id().text())
+                || wanted.equals(line.id().form() + "/" + line.column());
     }
 
     private static List<String> byLine(RowList list) {

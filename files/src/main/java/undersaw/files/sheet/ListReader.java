@@ -133,7 +133,7 @@ public final class ListReader {
             case AMOUNT -> AMOUNTS.read(text).map(Money::toString).flatMap(line::read);
             case DATE -> WrittenDate.read(text).map(Object::toString);
             case PERCENT -> line.read(text.replace("%", "").strip());
-            case COUNT -> line.read(text.replace(",", "").replaceAll("\\.0+$", ""));
+            case COUNT, NUMBER -> line.read(text.replace(",", "").replaceAll("\\.0+$", ""));
             case YES_NO, BOX -> line.read(text.toLowerCase(Locale.ROOT));
             case TEXT ->
                 line.read(line.choices().isEmpty() ? text : text.toLowerCase(Locale.ROOT))

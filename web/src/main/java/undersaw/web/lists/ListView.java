@@ -74,8 +74,10 @@ public record ListView(
         }
 
         public boolean isNumber() {
-            return kind.equals("AMOUNT") || kind.equals("PERCENT") || kind.equals("COUNT");
+            return NUMBERS.contains(kind);
         }
+
+        private static final List<String> NUMBERS = List.of("AMOUNT", "PERCENT", "COUNT", "NUMBER");
 
         /** The kind of field that a browser offers. */
         public String field() {
@@ -124,7 +126,7 @@ public record ListView(
         if (line.kind() == LineKind.AMOUNT) {
             return line.isInCents() ? Figure.balance(year.rowTotal(line.id())) : Figure.text(year.rowTotal(line.id()));
         }
-        if (line.kind() != LineKind.PERCENT && line.kind() != LineKind.COUNT) {
+        if (!List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER).contains(line.kind())) {
             return "";
         }
         BigDecimal total = year.instances(line.id()).stream()
