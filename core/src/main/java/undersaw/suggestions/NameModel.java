@@ -22,9 +22,18 @@ final class NameModel {
     private final int[][] holders;
     private final double[][] weights;
     private final double unseen;
+    private final List<Place> places = new ArrayList<>();
+    private final int[] placeOf;
 
     NameModel(List<KnownName> names) {
         this.names = List.copyOf(names);
+        Map<Place, Integer> known = new HashMap<>();
+        placeOf = names.stream()
+                .mapToInt(name -> known.computeIfAbsent(name.place(), place -> {
+                    places.add(place);
+                    return places.size() - 1;
+                }))
+                .toArray();
         List<Map<String, Double>> features =
                 names.stream().map(each -> NameFeatures.of(each.name())).toList();
         List<Integer> counts = new ArrayList<>();
@@ -99,28 +108,31 @@ final class NameModel {
     }
 
     private List<Candidate> joined(double[] likeness, StatementKind statement) {
-        Map<Place, List<Integer>> byPlace = new HashMap<>();
+        double[][] best = new double[places.size()][];
+        int[] nearest = new int[places.size()];
         for (int i = 0; i < likeness.length; i++) {
             if (likeness[i] > 0 && names.get(i).statement() == statement) {
-                byPlace.computeIfAbsent(names.get(i).place(), unused -> new ArrayList<>())
-                        .add(i);
+                int place = placeOf[i];
+                double each = strength(likeness, i);
+                if (best[place] == null) {
+                    best[place] = new double[SHARES.length];
+                    nearest[place] = i;
+                } else if (each > strength(likeness, nearest[place])) {
+                    nearest[place] = i;
+                }
+                insert(best[place], each);
             }
         }
         List<Candidate> candidates = new ArrayList<>();
-        byPlace.forEach((place, members) -> {
-            double[] best = new double[SHARES.length];
-            int nearest = members.get(0);
-            for (int member : members) {
-                double each = likeness[member] + (names.get(member).isOurs() ? OURS * likeness[member] : 0);
-                nearest = each > strength(likeness, nearest) ? member : nearest;
-                insert(best, each);
+        for (int place = 0; place < best.length; place++) {
+            if (best[place] != null) {
+                double score = 0;
+                for (int i = 0; i < SHARES.length; i++) {
+                    score += SHARES[i] * best[place][i];
+                }
+                candidates.add(new Candidate(places.get(place), score, names.get(nearest[place])));
             }
-            double score = 0;
-            for (int i = 0; i < SHARES.length; i++) {
-                score += SHARES[i] * best[i];
-            }
-            candidates.add(new Candidate(place, score, names.get(nearest)));
-        });
+        }
         candidates.sort(Comparator.comparingDouble(Candidate::score)
                 .reversed()
                 .thenComparing(each -> each.place().line())

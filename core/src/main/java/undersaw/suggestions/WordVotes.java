@@ -12,6 +12,7 @@ final class WordVotes {
     private static final double LAST_WORD = 1.15;
 
     private final Map<StatementKind, Map<String, Map<Place, Integer>>> counts = new HashMap<>();
+    private final Map<StatementKind, Map<String, Integer>> totals = new HashMap<>();
     private final int names;
 
     WordVotes(List<KnownName> names) {
@@ -23,13 +24,14 @@ final class WordVotes {
                             .computeIfAbsent(word, unused -> new HashMap<>())
                             .merge(name.place(), 1, Integer::sum));
         }
+        counts.forEach((statement, words) -> words.forEach((word, places) -> totals.computeIfAbsent(
+                        statement, unused -> new HashMap<>())
+                .put(word, places.values().stream().mapToInt(Integer::intValue).sum())));
     }
 
     /** How rare a word is: about one for common words, seven for one that was never seen. */
     double rarity(StatementKind statement, String word) {
-        int seen = counts.getOrDefault(statement, Map.of()).getOrDefault(word, Map.of()).values().stream()
-                .mapToInt(Integer::intValue)
-                .sum();
+        int seen = totals.getOrDefault(statement, Map.of()).getOrDefault(word, 0);
         return Math.log((1.0 + names) / (1.0 + seen));
     }
 
@@ -47,8 +49,7 @@ final class WordVotes {
                     counts.getOrDefault(statement, Map.of()).getOrDefault(words.get(i), Map.of());
             if (!places.isEmpty()) {
                 double weight = rarity(statement, words.get(i)) * (i == words.size() - 1 ? LAST_WORD : 1);
-                double seen =
-                        places.values().stream().mapToInt(Integer::intValue).sum() + DOUBT;
+                double seen = totals.get(statement).get(words.get(i)) + DOUBT;
                 places.forEach((place, count) -> votes.merge(place, weight * count / seen, Double::sum));
                 all += weight;
             }

@@ -9,6 +9,7 @@ import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import undersaw.law.Law;
@@ -180,5 +181,57 @@ class FormulaTest {
         assertThat(YearSpan.lastBefore(20, 2018).contains(2017, 2025)).isTrue();
         assertThat(YearSpan.lastBefore(20, 2018).contains(2018, 2025)).isFalse();
         assertThat(YearSpan.since(2018).contains(2018, 2025)).isTrue();
+    }
+
+    @Test
+    void atMostAndAboveAreTheOtherWayRound() {
+        check(
+                when(A.isAtMost(B), dollars(1), dollars(2)),
+                2,
+                "1 if line X/b is at least line X/a, otherwise 2",
+                "IF([X/b]>=[X/a],1,2)");
+        check(
+                when(A.isAbove(B), dollars(1), dollars(2)),
+                1,
+                "1 if line X/b is below line X/a, otherwise 2",
+                "IF([X/b]<[X/a],1,2)");
+        assertThat(A.isAtMost(A).holds(FIGURES)).isTrue();
+        assertThat(A.isAbove(A).holds(FIGURES)).isFalse();
+    }
+
+    @Test
+    void oneAmountInPercentOfAnother() {
+        Formula percent = Formulas.share(B, A);
+        assertThat(percent.value(FIGURES)).isEqualTo(Money.parse("42.86"));
+        assertThat(percent.words()).isEqualTo("line X/b in percent of line X/a");
+        assertThat(percent.cell(CELLS)).isEqualTo("IF([X/a]>0,ROUND(([X/b])/([X/a])*100,2),0)");
+        assertThat(Formulas.share(A, NOTHING).value(FIGURES)).isEqualTo(Money.ZERO);
+        assertThat(percent.reads())
+                .containsExactlyInAnyOrder(new Input.OfLine(LineId.of("X/a")), new Input.OfLine(LineId.of("X/b")));
+    }
+
+    @Test
+    void whatRoundingCanHaveLeftIsSmall() {
+        assertThat(Formulas.rounding(dollars(3), 3).value(FIGURES)).isEqualTo(Money.ofDollars(3));
+        assertThat(Formulas.rounding(dollars(-3), 3).value(FIGURES)).isEqualTo(Money.ofDollars(-3));
+        assertThat(Formulas.rounding(dollars(4), 3).value(FIGURES)).isEqualTo(Money.ZERO);
+    }
+
+    @Test
+    void aQuestionThatSaysNoneOfSomeWords() {
+        Condition none = new NotAnyOf(LineId.of("X/q"), List.of("no", "maybe"));
+        assertThat(none.holds(FIGURES)).isTrue();
+        assertThat(new NotAnyOf(LineId.of("X/q"), List.of("yes")).holds(FIGURES))
+                .isFalse();
+        assertThat(none.words()).isEqualTo("line X/q says none of no, maybe");
+        assertThat(none.cell(CELLS)).isEqualTo("AND([X/q]<>\"no\",[X/q]<>\"maybe\")");
+    }
+
+    @Test
+    void aFigureOfTheLawIsReadLikeALine() {
+        assertThat(A.times(CorporationLaw.CORPORATE_RATE).reads())
+                .contains(new Input.OfLaw(CorporationLaw.CORPORATE_RATE));
+        assertThat(law(CorporationLaw.ESTIMATE_THRESHOLD).reads())
+                .containsExactly(new Input.OfLaw(CorporationLaw.ESTIMATE_THRESHOLD));
     }
 }

@@ -31,11 +31,12 @@ final class TextRows implements RowSource {
     private static char separator(String head) {
         char best = ',';
         long most = -1;
+        long lines = head.lines().filter(line -> !line.isBlank()).count();
         for (char candidate : new char[] {'\t', '|', ';', ','}) {
             long rows =
                     head.lines().filter(line -> line.indexOf(candidate) >= 0).count();
             // grouped amounts and decimal commas hold commas too, so every other separator goes first
-            if (rows > most && rows * 2 > head.lines().count()) {
+            if (rows > most && rows * 2 > lines) {
                 most = rows;
                 best = candidate;
             }
