@@ -32,11 +32,7 @@ public final class RegisterTies {
     /** Cost and accumulated depreciation, where the return has a register with assets in it. */
     public static List<TieOut> of(Calculation year) {
         List<TieOut> ties = new ArrayList<>();
-        boolean listed = year.plan()
-                .list(AssetRegister.LIST)
-                .filter(list -> !year.rowsOf(list).isEmpty())
-                .isPresent();
-        if (listed) {
+        if (year.hasRows(AssetRegister.LIST)) {
             ties.add(new TieOut(
                     "TB-7",
                     "Cost of property on the books",

@@ -152,9 +152,7 @@ public final class Calculation {
         if (!line.isRepeating()) {
             return value(line.id()).stream().toList();
         }
-        return instances(line.id()).stream()
-                .flatMap(instance -> value(line.id().in(instance)).stream())
-                .toList();
+        return rowValues(line.id());
     }
 
     /** The place that the account, or its rest, is mapped to; nothing where there is none. */
@@ -200,6 +198,18 @@ public final class Calculation {
         });
         other.values.keySet().stream().filter(key -> !values.containsKey(key)).forEach(changed::add);
         return changed;
+    }
+
+    /** What stands on a repeating line, row by row, in order. */
+    public List<LineValue> rowValues(LineId line) {
+        return instances(line).stream()
+                .flatMap(row -> value(line.in(row)).stream())
+                .toList();
+    }
+
+    /** Whether the return has a list of that name with rows in it. */
+    public boolean hasRows(String list) {
+        return plan.list(list).filter(each -> !rowsOf(each).isEmpty()).isPresent();
     }
 
     /** The rows of a list that hold anything, in order. */

@@ -36,6 +36,7 @@ public final class Plan {
     private final List<Node> order = new ArrayList<>();
     private final Map<Input, List<Node>> readers = new HashMap<>();
     private final Map<LineId, MapTarget> targets = new HashMap<>();
+    private final List<RowList> lists;
 
     /**
      * A line with its place in the order.
@@ -67,6 +68,7 @@ public final class Plan {
                             .add(node));
         }
         forms.forEach(form -> form.targets().forEach(target -> targets.put(target.id(), target)));
+        lists = collectLists();
     }
 
     private Map<LineId, Line> collect() {
@@ -150,6 +152,10 @@ public final class Plan {
 
     /** The lists of rows that a person fills in, in the order of the forms. */
     public List<RowList> lists() {
+        return lists;
+    }
+
+    private List<RowList> collectLists() {
         return parts().stream()
                 .filter(part -> !part.listName().isEmpty())
                 .map(part -> new RowList(
@@ -159,7 +165,7 @@ public final class Plan {
 
     /** The list of that name. */
     public Optional<RowList> list(String name) {
-        return lists().stream().filter(list -> list.name().equals(name)).findFirst();
+        return lists.stream().filter(list -> list.name().equals(name)).findFirst();
     }
 
     /** The definitions of a part that stand this year, in the order of the form. */

@@ -72,9 +72,7 @@ public record BooksChecks(String letter, Function<Plan, Form> main) {
     private static List<Found> onTheWrongStatement(Examination look) {
         List<Found> found = new ArrayList<>();
         for (Account account : accounts(look)) {
-            Optional<MapTarget> target = look.snapshot()
-                    .mapping(account.number())
-                    .flatMap(mapping -> look.calculation().plan().target(mapping.line()));
+            Optional<MapTarget> target = look.calculation().target(account.number());
             if (target.isPresent() && target.get().statement() != account.statement()) {
                 found.add(Found.at(
                         new Place.OnAccount(account.number()),

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.assets.AssetRegister;
 import undersaw.books.RegisterTies;
-import undersaw.calc.Calculation;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
 import undersaw.check.Place;
@@ -20,17 +19,10 @@ final class RegisterChecks {
 
     private RegisterChecks() {}
 
-    private static boolean isListed(Calculation year, String list) {
-        return year.plan()
-                .list(list)
-                .filter(each -> !year.rowsOf(each).isEmpty())
-                .isPresent();
-    }
-
     static List<Found> propertyNotListed(Examination look) {
         Money cost = RegisterTies.onBooks(look.calculation(), Section.FIXED_ASSETS);
         boolean held = look.calculation().plan().list(AssetRegister.LIST).isPresent();
-        return cost.isZero() || !held || isListed(look.calculation(), AssetRegister.LIST)
+        return cost.isZero() || !held || look.calculation().hasRows(AssetRegister.LIST)
                 ? List.of()
                 : List.of(Found.at(
                         new Place.AtStation(Station.ASSETS, "list"),
@@ -52,8 +44,7 @@ final class RegisterChecks {
     static List<Found> sharesIncomplete(Examination look) {
         List<Found> found = new ArrayList<>();
         for (OwnerRegister.Share share : OwnerRegister.SHARES) {
-            List<BigDecimal> shares = look.calculation().instances(share.line()).stream()
-                    .flatMap(row -> look.calculation().value(share.line().in(row)).stream())
+            List<BigDecimal> shares = look.calculation().rowValues(share.line()).stream()
                     .map(value -> new BigDecimal(value.value().plain()))
                     .toList();
             BigDecimal total = shares.stream().reduce(BigDecimal.ZERO, BigDecimal::add);

@@ -6,7 +6,6 @@ import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
 import java.util.List;
-import java.util.Optional;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
@@ -143,9 +142,7 @@ final class NetAssetChecks {
 
     /** Whether Schedule O has a row for the line. */
     static boolean isExplained(Examination look, String line) {
-        return look.calculation().instances(LineId.of("990-O/line")).stream()
-                .map(row -> look.calculation().value(LineId.of("990-O/line").in(row)))
-                .flatMap(Optional::stream)
+        return look.calculation().rowValues(LineId.of("990-O/line")).stream()
                 .anyMatch(value ->
                         value.value().plain().replaceAll("(?i)^line ", "").equalsIgnoreCase(line));
     }

@@ -45,6 +45,7 @@ public final class NonprofitReturn implements ReturnKind {
     private final List<MapTarget> targets =
             forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
     private final Suggestions suggestions = Suggestions.read(NAMES, account -> Optional.empty(), targets);
+    private final List<Check> checks = NonprofitChecks.all();
     private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
 
     private static LineId line(String within) {
@@ -99,7 +100,7 @@ public final class NonprofitReturn implements ReturnKind {
 
     @Override
     public List<Check> checks() {
-        return NonprofitChecks.all();
+        return checks;
     }
 
     @Override

@@ -104,9 +104,7 @@ final class PeopleChecks {
     }
 
     private static List<LineValue> column(Examination look, String line) {
-        return look.calculation().instances(LineId.of(line)).stream()
-                .flatMap(row -> look.calculation().value(LineId.of(line).in(row)).stream())
-                .toList();
+        return look.calculation().rowValues(LineId.of(line));
     }
 
     private static List<Found> withoutHours(Examination look) {

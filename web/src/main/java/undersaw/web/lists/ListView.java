@@ -129,8 +129,7 @@ public record ListView(
         if (!List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER).contains(line.kind())) {
             return "";
         }
-        BigDecimal total = year.instances(line.id()).stream()
-                .flatMap(row -> year.value(line.id().in(row)).stream())
+        BigDecimal total = year.rowValues(line.id()).stream()
                 .map(LineValue::value)
                 .map(value -> new BigDecimal(value.plain()))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
