@@ -25,6 +25,11 @@ public record Check(String code, Severity severity, Function<Examination, List<F
         public static Found at(Place place, String message) {
             return new Found(place, message, Answer.GO_THERE);
         }
+
+        /** A finding that can only be mended on its line, such as {@code 990-EZ/20}. */
+        public static Found onLine(String line, String message) {
+            return at(Place.line(line), message);
+        }
     }
 
     /** A rule with one condition, one place and one message. */

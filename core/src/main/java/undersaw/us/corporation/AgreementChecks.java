@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -10,7 +11,6 @@ import java.util.List;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
-import undersaw.check.Place;
 import undersaw.money.Money;
 
 /** Checks that the parts of the return agree with one another. */
@@ -27,7 +27,7 @@ final class AgreementChecks {
                         "C-0502",
                         STOP,
                         look -> schedules(look) && rollsBy(look).abs().compareTo(BALANCE_TOLERANCE) > 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/M-2/8",
                                 "Retained earnings do not roll: Schedule M-2 ends "
                                         + rollsBy(look).printed()
@@ -36,7 +36,7 @@ final class AgreementChecks {
                         "C-0503",
                         STOP,
                         look -> schedules(look) && missesBy(look).abs().compareTo(INCOME_TOLERANCE) > 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/M-1/10",
                                 "Book and tax income do not reconcile: Schedule M-1 misses line 28 by "
                                         + missesBy(look).printed() + ".")),
@@ -45,7 +45,7 @@ final class AgreementChecks {
                         STOP,
                         look -> look.amount("1120/L/15/d").compareTo(look.law().amount(CorporationLaw.SCHEDULE_M3))
                                 >= 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/M-1/10",
                                 "Schedule M-3 is needed from assets of "
                                         + look.law()
@@ -57,13 +57,13 @@ final class AgreementChecks {
                         "C-0505",
                         NOTE,
                         look -> look.says("1120/K/13", "yes"),
-                        look -> at(
+                        look -> onLine(
                                 "1120/K/13", "Schedules L, M-1, M-2 are not required. Answer no to give them anyway.")),
                 when(
                         "C-0506",
                         STOP,
                         AgreementChecks::saysSmall,
-                        look -> at(
+                        look -> onLine(
                                 "1120/K/13",
                                 "Question 13 cannot be yes: receipts are "
                                         + LineChecks.receipts(look).printed() + " and assets "
@@ -73,7 +73,7 @@ final class AgreementChecks {
                         QUERY,
                         look -> look.amount("1120/M-2/5a").isPositive()
                                 && look.amount("1120/L/25/d").isNegative(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/K/6",
                                 "Distributions of " + look.amount("1120/M-2/5a").printed()
                                         + " go beyond earnings. Consider Form 5452.")),
@@ -81,15 +81,11 @@ final class AgreementChecks {
                         "C-0511",
                         QUERY,
                         look -> !look.amount("1120/W-M2/1").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/M-2/3",
                                 "Retained earnings moved by "
                                         + look.amount("1120/W-M2/1").printed()
                                         + " without net income. Name the entry for Schedule M-2.")));
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
     }
 
     private static boolean schedules(Examination look) {
@@ -109,7 +105,7 @@ final class AgreementChecks {
         for (String column : List.of("b", "d")) {
             Money difference = look.amount("1120/L/15/" + column).minus(look.amount("1120/L/28/" + column));
             if (schedules(look) && difference.abs().compareTo(BALANCE_TOLERANCE) > 0) {
-                found.add(at(
+                found.add(onLine(
                         "1120/L/28/" + column,
                         "The " + (column.equals("b") ? "opening" : "closing") + " balance sheet is out by "
                                 + difference.printed() + "."));
@@ -129,7 +125,7 @@ final class AgreementChecks {
 
     private static void rounding(Examination look, String worksheet, String line, List<Found> found) {
         if (!look.amount(worksheet).isZero()) {
-            found.add(at(line, look.amount(worksheet).printed() + " of rounding stands on " + line + "."));
+            found.add(onLine(line, look.amount(worksheet).printed() + " of rounding stands on " + line + "."));
         }
     }
 

@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -36,7 +37,7 @@ final class LimitChecks {
                         "C-0208",
                         NOTE,
                         look -> look.amount("1120/C/9/c").compareTo(sum(look, "c")) < 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/C/9/c",
                                 "The income limit cut the dividends-received deduction by "
                                         + sum(look, "c")
@@ -47,7 +48,7 @@ final class LimitChecks {
                         NOTE,
                         look -> sum(look, "c").isPositive()
                                 && look.amount("1120/W-DRD/14").isNegative(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/C/9/c",
                                 "The loss exception gives the whole deduction of "
                                         + look.amount("1120/C/9/c").printed() + ".")),
@@ -56,7 +57,7 @@ final class LimitChecks {
                         STOP,
                         look -> look.amount("4562/12").compareTo(look.law().amount(CorporationLaw.SECTION_179_LIMIT))
                                 > 0,
-                        look -> at(
+                        look -> onLine(
                                 "4562/12",
                                 "Section 179 exceeds the yearly limit of "
                                         + look.law()
@@ -66,7 +67,7 @@ final class LimitChecks {
                         "C-0301",
                         NOTE,
                         look -> look.amount("1120/W-CHAR/10").isPositive(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/19",
                                 look.amount("1120/W-CHAR/10").printed()
                                         + " of gifts carried on to the next five years.")),
@@ -74,7 +75,7 @@ final class LimitChecks {
                         "C-0308",
                         STOP,
                         LimitChecks::giftsAndLossesBind,
-                        look -> at(
+                        look -> onLine(
                                 "1120/19",
                                 "Gifts and the loss deduction limit each other. Work out line 19 and type it "
                                         + "with its reason.")),
@@ -82,7 +83,7 @@ final class LimitChecks {
                         "C-0309",
                         QUERY,
                         look -> look.amount("1120/W-CAP/4").isPositive(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/D/18",
                                 "A capital loss of "
                                         + look.amount("1120/W-CAP/4").printed()
@@ -92,7 +93,7 @@ final class LimitChecks {
                         QUERY,
                         look -> !look.amount("1120/W-M1/4").isZero()
                                 && look.amount("1120/W-CAP/2").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/D/18",
                                 "The books gain " + look.amount("1120/W-M1/4").printed()
                                         + " on capital assets, Schedule D lists no sale.")),
@@ -112,20 +113,17 @@ final class LimitChecks {
                         look -> look.law().year() >= 2026
                                 && look.amount("1120/W-CHAR/1").isPositive()
                                 && look.amount("1120/29a").isPositive(),
-                        look -> at("1120/19", "The 1% floor and the loss deduction meet: check line 19 and type it.")),
+                        look -> onLine(
+                                "1120/19", "The 1% floor and the loss deduction meet: check line 19 and type it.")),
                 new Check("C-0315", STOP, LimitChecks::impossibleLosses),
                 when(
                         "C-0316",
                         NOTE,
                         look -> look.amount("1120/W-NOL/11").isPositive(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/28",
                                 "A loss of " + look.amount("1120/W-NOL/11").printed()
                                         + " is carried on without end, up to 80% of later income.")));
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
     }
 
     /** Column a or c of Schedule C, lines 1 to 8. */
@@ -150,7 +148,7 @@ final class LimitChecks {
                 .filter(each -> each.kind() == CarryoverKind.NOL)
                 .filter(each ->
                         each.year() > look.law().year() - 1 || each.amount().isNegative())
-                .map(each -> at("1120/W-NOL/2", "The carryover of " + each.year() + " cannot exist. Correct it."))
+                .map(each -> onLine("1120/W-NOL/2", "The carryover of " + each.year() + " cannot exist. Correct it."))
                 .toList();
     }
 }

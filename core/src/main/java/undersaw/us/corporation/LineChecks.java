@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -45,18 +46,18 @@ final class LineChecks {
                         "C-0201",
                         QUERY,
                         look -> look.amount("1120/1b").compareTo(look.amount("1120/1a")) > 0,
-                        look -> at("1120/1b", "Returns exceed sales. Check both accounts.")),
+                        look -> onLine("1120/1b", "Returns exceed sales. Check both accounts.")),
                 when(
                         "C-0202",
                         QUERY,
                         LineChecks::salesAndStockApart,
-                        look -> at(
+                        look -> onLine(
                                 "1125-A/8", "Cost of goods sold and inventory do not go together. Check the mapping.")),
                 when(
                         "C-0203",
                         STOP,
                         look -> look.amount("1125-A/7").compareTo(look.amount("1125-A/6")) > 0,
-                        look -> at(
+                        look -> onLine(
                                 "1125-A/7",
                                 "Closing inventory of "
                                         + look.amount("1125-A/7").printed()
@@ -67,7 +68,7 @@ final class LineChecks {
                         "C-0204",
                         STOP,
                         LineChecks::officersMissing,
-                        look -> at(
+                        look -> onLine(
                                 "1125-E/1/f",
                                 "Officer pay of " + look.amount("1120/12").printed()
                                         + " needs its schedule. Enter each officer on Form 1125-E.")),
@@ -76,7 +77,7 @@ final class LineChecks {
                         QUERY,
                         look -> look.amount("1120/12").isZero()
                                 && receipts(look).compareTo(NO_OFFICER_RECEIPTS) >= 0,
-                        look -> at("1120/12", "No officer pay. Confirm that no officer was paid.")),
+                        look -> onLine("1120/12", "No officer pay. Confirm that no officer was paid.")),
                 when(
                         "C-0212",
                         QUERY,
@@ -91,13 +92,13 @@ final class LineChecks {
                         "C-0213",
                         QUERY,
                         look -> look.amount("1120/15").isPositive() && look.says("1120/K/1", "cash"),
-                        look -> at("1120/15", "Cash-basis receivables cannot be written off. Check bad debts.")),
+                        look -> onLine("1120/15", "Cash-basis receivables cannot be written off. Check bad debts.")),
                 new Check("C-0214", QUERY, LineChecks::taxesThatAreNot),
                 when(
                         "C-0215",
                         QUERY,
                         LineChecks::interestWithoutDebt,
-                        look -> at(
+                        look -> onLine(
                                 "1120/18",
                                 "Interest of " + look.amount("1120/18").printed()
                                         + " without debt. Check the mapping.")),
@@ -122,7 +123,7 @@ final class LineChecks {
                         QUERY,
                         look -> look.has("1125-A/8")
                                 && (!look.has("1125-A/9e") || !look.has("1125-A/9f") || !methodTicked(look)),
-                        look -> at(
+                        look -> onLine(
                                 methodTicked(look) ? look.has("1125-A/9e") ? "1125-A/9f" : "1125-A/9e" : "1125-A/9a/i",
                                 "Answer how inventory is valued and whether the method changed.")),
                 new Check("C-0226", NOTE, LineChecks::typedOverBooks));
@@ -134,10 +135,6 @@ final class LineChecks {
             total = total.plus(look.amount("1120/" + line));
         }
         return total;
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
     }
 
     private static boolean salesAndStockApart(Examination look) {
@@ -198,7 +195,7 @@ final class LineChecks {
     private static List<Found> negatives(Examination look) {
         return NOT_NEGATIVE.stream()
                 .filter(line -> look.amount("1120/" + line).isNegative())
-                .map(line -> at(
+                .map(line -> onLine(
                         "1120/" + line,
                         "A negative amount of "
                                 + look.amount("1120/" + line).printed()

@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -32,7 +33,7 @@ final class PaymentChecks {
                         NOTE,
                         look -> look.amount("1120/J/12").isPositive()
                                 && look.amount("1120/J/12").compareTo(threshold(look)) < 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/34",
                                 "No estimated-tax penalty: tax of "
                                         + look.amount("1120/J/12").printed() + " is under "
@@ -51,7 +52,7 @@ final class PaymentChecks {
                         "C-0603",
                         QUERY,
                         look -> look.amount("2220/38").isPositive(),
-                        look -> at(
+                        look -> onLine(
                                 "1120/34",
                                 "Penalty of " + look.amount("2220/38").printed()
                                         + ". Check the payment dates or another method.")),
@@ -59,7 +60,7 @@ final class PaymentChecks {
                         "C-0604",
                         STOP,
                         look -> look.amount("1120/37").compareTo(look.amount("1120/36")) > 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/37",
                                 "The credit to next year of "
                                         + look.amount("1120/37").printed() + " exceeds the overpayment of "
@@ -69,7 +70,7 @@ final class PaymentChecks {
                         "C-0607",
                         STOP,
                         look -> look.amount("1120/J/6").compareTo(look.amount("1120/J/4")) > 0,
-                        look -> at(
+                        look -> onLine(
                                 "1120/J/6",
                                 "Credits of " + look.amount("1120/J/6").printed() + " exceed tax of "
                                         + look.amount("1120/J/4").printed() + ".")),
@@ -80,14 +81,14 @@ final class PaymentChecks {
                                 && look.amount("1120/18").isPositive()
                                 && look.snapshot().mappings().values().stream()
                                         .noneMatch(each -> each.treatment().equals("interest-265-none")),
-                        look -> at("1120/18", "Was money borrowed to hold exempt bonds? Disallow that interest.")),
+                        look -> onLine("1120/18", "Was money borrowed to hold exempt bonds? Disallow that interest.")),
                 when(
                         "C-0610",
                         QUERY,
                         look -> look.amount("1120/L/25/d").compareTo(look.law().amount(CorporationLaw.EARNINGS_CREDIT))
                                         > 0
                                 && !look.has("1120/M-2/5a"),
-                        look -> at(
+                        look -> onLine(
                                 "1120/L/25/d",
                                 "Possible accumulated earnings tax: "
                                         + look.amount("1120/L/25/d").printed()
@@ -97,7 +98,7 @@ final class PaymentChecks {
                         QUERY,
                         look -> look.amount("1120/37r").isPositive()
                                 && (!look.has("bank/routing") || !look.has("bank/account")),
-                        look -> at(
+                        look -> onLine(
                                 "bank/routing",
                                 "A refund of " + look.amount("1120/37r").printed()
                                         + " has no bank account. Enter one, or accept a slower refund.")),
@@ -105,7 +106,8 @@ final class PaymentChecks {
                         "C-0614",
                         STOP,
                         PaymentChecks::bankMistyped,
-                        look -> at("bank/routing", "The routing number is mistyped. Check it against a bank paper.")),
+                        look -> onLine(
+                                "bank/routing", "The routing number is mistyped. Check it against a bank paper.")),
                 when(
                         "C-0615",
                         QUERY,
@@ -126,7 +128,7 @@ final class PaymentChecks {
                                         .amount(LineId.of("1120/37"))
                                         .orElse(Money.ZERO)
                                         .equals(look.amount("1120/J/13")),
-                        look -> at(
+                        look -> onLine(
                                 "1120/J/13",
                                 "Last year credited "
                                         + look.snapshot()
@@ -141,11 +143,7 @@ final class PaymentChecks {
                         QUERY,
                         look -> look.snapshot().heading().is(Flag.FINAL)
                                 && look.amount("1120/37").isPositive(),
-                        look -> at("1120/37", "A last return has no next year to credit. Ask for the refund.")));
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
+                        look -> onLine("1120/37", "A last return has no next year to credit. Ask for the refund.")));
     }
 
     private static Money threshold(Examination look) {
@@ -158,7 +156,7 @@ final class PaymentChecks {
         return look.snapshot().lists().payments().stream()
                 .filter(payment ->
                         payment.date().isBefore(start) || payment.date().isAfter(last(payment, due)))
-                .map(payment -> at(
+                .map(payment -> onLine(
                         "1120/J/14",
                         "The payment of " + payment.amount().printed() + " on " + payment.date()
                                 + " lies outside the window. Check its date."))

@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
@@ -50,14 +51,14 @@ final class QuestionChecks {
                         "C-0606",
                         QUERY,
                         look -> look.says("1120/K/15a", "yes") && look.says("1120/K/15b", "no"),
-                        look -> at("1120/K/15b", "Forms 1099 are due. File them.")),
+                        look -> onLine("1120/K/15b", "Forms 1099 are due. File them.")),
                 new Check("C-0701", STOP, QuestionChecks::missingForms),
                 when(
                         "C-0702",
                         STOP,
                         look -> look.says("1120/K/4a", "yes") && none(look, "1120/G/I/1/a")
                                 || look.says("1120/K/4b", "yes") && none(look, "1120/G/II/1/a"),
-                        look -> at(
+                        look -> onLine(
                                 look.says("1120/K/4b", "yes") ? "1120/G/II/1/a" : "1120/G/I/1/a",
                                 "Name who holds the votes on Schedule G.")),
                 when(
@@ -65,7 +66,7 @@ final class QuestionChecks {
                         STOP,
                         look -> look.says("1120/K/5a", "yes") && none(look, "1120/K/5a/i")
                                 || look.says("1120/K/5b", "yes") && none(look, "1120/K/5b/i"),
-                        look -> at(
+                        look -> onLine(
                                 look.says("1120/K/5a", "yes") ? "1120/K/5a/i" : "1120/K/5b/i",
                                 "Name what the corporation owns.")),
                 when(
@@ -74,7 +75,7 @@ final class QuestionChecks {
                         look -> look.says("1120/K/3", "yes")
                                         && (!look.has("1120/K/3/name") || !look.has("1120/K/3/ein"))
                                 || look.says("1120/K/21", "yes") && !look.has("1120/K/21/amount"),
-                        look -> at(
+                        look -> onLine(
                                 look.says("1120/K/3", "yes") ? "1120/K/3/name" : "1120/K/21/amount",
                                 "Complete the question with name, number or amount.")),
                 when(
@@ -93,7 +94,7 @@ final class QuestionChecks {
                         "C-0806",
                         QUERY,
                         QuestionChecks::bondsAndInterestApart,
-                        look -> at(
+                        look -> onLine(
                                 "1120/K/9",
                                 bonds(look)
                                         ? "Exempt securities of "
@@ -108,16 +109,12 @@ final class QuestionChecks {
                         look -> look.says("1120/K/24", "no")
                                 && aboveReceipts(look)
                                 && look.amount("1120/18").isPositive(),
-                        look -> at("1120/K/24", "Receipts are above the limit: interest needs Form 8990.")),
+                        look -> onLine("1120/K/24", "Receipts are above the limit: interest needs Form 8990.")),
                 when(
                         "C-0810",
                         QUERY,
                         QuestionChecks::paidOutTooMuch,
-                        look -> at("1120/K/6", "More was distributed than earned. Check question 6.")));
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
+                        look -> onLine("1120/K/6", "More was distributed than earned. Check question 6.")));
     }
 
     private static boolean none(Examination look, String line) {
@@ -161,7 +158,7 @@ final class QuestionChecks {
         List<Found> found = new ArrayList<>();
         NEEDED.forEach((question, form) -> {
             if (look.says("1120/K/" + question, "yes")) {
-                found.add(at(
+                found.add(onLine(
                         "1120/K/" + question,
                         "Question " + question + " calls for " + form
                                 + ", which cannot be attached here yet. Check the answer."));

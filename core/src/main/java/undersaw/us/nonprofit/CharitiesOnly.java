@@ -1,6 +1,6 @@
 package undersaw.us.nonprofit;
 
-import static undersaw.form.formula.Formulas.dollars;
+import static undersaw.form.formula.Formulas.law;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -8,7 +8,8 @@ import undersaw.form.LineKind;
 
 /** Form 990-EZ, Part VI: questions that only charities answer, 47 to 52 (2024 form, from memory). */
 final class CharitiesOnly extends Form {
-    private static final long HIGHLY_PAID = 100_000;
+    final Line highlyPaid;
+    final Line contractors;
 
     CharitiesOnly(NonprofitForms all) {
         super(NonprofitReturn.CODE, "Charities only");
@@ -18,15 +19,14 @@ final class CharitiesOnly extends Form {
         asked("48", "A school").cites("IRC 170(b)(1)(A)(ii); Schedule E");
         Line transfers = asked("49a", "Transfers to an exempt organization that is not a charity");
         asked("49b", "If so, was it a section 527 organization").after(transfers);
-        asked("50", "An employee, not listed in Part IV, paid more than 100,000")
+        highlyPaid = asked("50", "An employee, not listed in Part IV, paid more than 100,000")
                 .notNoWhile(
-                        () -> all.revenue.salaries.isAbove(dollars(HIGHLY_PAID)), "line 12 holds more than 100,000");
-        line("50f", "How many others were paid more than 100,000").as(LineKind.COUNT);
-        asked("51", "A contractor paid more than 100,000")
+                        () -> all.revenue.salaries.isAbove(law(NonprofitLaw.HIGHLY_PAID)),
+                        "line 12 holds more than 100,000");
+        contractors = asked("51", "A contractor paid more than 100,000")
                 .notNoWhile(
-                        () -> all.revenue.professionalFees.isAbove(dollars(HIGHLY_PAID)),
+                        () -> all.revenue.professionalFees.isAbove(law(NonprofitLaw.HIGHLY_PAID)),
                         "line 13 holds more than 100,000");
-        line("51d", "How many others were paid more than 100,000").as(LineKind.COUNT);
         asked("52", "Schedule A is attached").alone("every charity attaches it");
     }
 

@@ -1,5 +1,6 @@
 package undersaw.us.nonprofit;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -40,14 +41,14 @@ final class NetAssetChecks {
                         "N-0304",
                         STOP,
                         look -> !look.amount("990-EZ/20").isZero() && !isExplained(look, "20"),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/20",
                                 "Line 20 holds other changes in net assets. Explain them in Schedule O, line 20.")),
                 when(
                         "N-0305",
                         QUERY,
                         look -> look.amount("990-EZ/27/B").isNegative(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/27/B",
                                 "Net assets are below zero. Are all assets entered, and no liability twice?")),
                 when(
@@ -56,7 +57,7 @@ final class NetAssetChecks {
                         look -> look.amount("990-EZ/26/B").isZero()
                                 && look.snapshot().heading().method() == AccountingMethod.ACCRUAL
                                 && !look.amount("990-EZ/17").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/26/B",
                                 "The books are kept on the accrual method and show no liabilities at the year's end. "
                                         + "Are unpaid bills and advance receipts entered?")),
@@ -66,7 +67,7 @@ final class NetAssetChecks {
                         look -> look.amount("990-EZ/6b").isZero()
                                 && !look.amount("990-EZ/6c").isZero()
                                 && look.amount("990-EZ/6a").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/6c",
                                 "Events have direct expenses and no income. Is the income on another line?")),
                 when(
@@ -74,13 +75,13 @@ final class NetAssetChecks {
                         QUERY,
                         look -> look.amount("990-EZ/7a").isZero()
                                 && !look.amount("990-EZ/7b").isZero(),
-                        look -> at("990-EZ/7b", "Goods have a cost and no sales. Are the sales on another line?")),
+                        look -> onLine("990-EZ/7b", "Goods have a cost and no sales. Are the sales on another line?")),
                 when(
                         "N-0309",
                         QUERY,
                         look -> look.amount("990-EZ/5a").isZero()
                                 && !look.amount("990-EZ/5b").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/5b",
                                 "Assets sold have a cost and no proceeds. Enter what they were sold for.")),
                 when(
@@ -88,7 +89,7 @@ final class NetAssetChecks {
                         QUERY,
                         look -> !look.amount("990-EZ/W-BK/5").isZero()
                                 && look.snapshot().heading().method() != AccountingMethod.CASH,
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/W-BK/5",
                                 "Pledges are left out though the books are not kept on the "
                                         + "cash method. Count them in.")),
@@ -96,7 +97,7 @@ final class NetAssetChecks {
                         "N-0311",
                         NOTE,
                         look -> !look.amount("990-EZ/W-BK/2").equals(look.amount("990-EZ/W-BK/3")),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/W-BK/3",
                                 "Donated services left out of revenue and of expenses differ by "
                                         + look.amount("990-EZ/W-BK/3")
@@ -108,7 +109,7 @@ final class NetAssetChecks {
                         QUERY,
                         look -> look.snapshot().heading().is(Flag.FINAL)
                                 && !look.amount("990-EZ/27/B").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/27/B",
                                 "A final return still shows net assets of "
                                         + look.amount("990-EZ/27/B").printed()
@@ -117,21 +118,18 @@ final class NetAssetChecks {
                         "N-0313",
                         STOP,
                         look -> !look.amount("990-EZ/10").isZero() && !isExplained(look, "10"),
-                        look -> at("990-EZ/10", "Grants were paid. Say in Schedule O, line 10, to whom and what for.")),
+                        look -> onLine(
+                                "990-EZ/10", "Grants were paid. Say in Schedule O, line 10, to whom and what for.")),
                 when(
                         "N-0314",
                         QUERY,
                         look -> !look.amount("990-EZ/W-FN/4").isZero(),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/W-FN/4",
                                 "Expenses of " + look.amount("990-EZ/W-FN/4").printed()
                                         + " serve no function yet. Give their accounts the treatment "
                                         + "program, management or "
                                         + "fundraising, or split them.")));
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
     }
 
     private static List<Found> differs(TieOut tie, String what) {

@@ -18,6 +18,8 @@ final class NonprofitChecks {
                         NetAssetChecks.all(),
                         QuestionChecks.all(),
                         PeopleChecks.all(),
+                        HighlyPaidChecks.all(),
+                        GamingChecks.all(),
                         SupportChecks.all())
                 .flatMap(List::stream)
                 .toList();

@@ -13,10 +13,12 @@ final class NonprofitForms {
     final PeopleListed people = new PeopleListed();
     final OtherInformation other = new OtherInformation(this);
     final CharitiesOnly charities = new CharitiesOnly(this);
+    final HighlyPaid highlyPaid = new HighlyPaid(this);
     final SupportOfEarlierYears support = new SupportOfEarlierYears();
     final ScheduleA scheduleA = new ScheduleA(this);
     final ScheduleB scheduleB = new ScheduleB(this);
     final ScheduleG scheduleG = new ScheduleG(this);
+    final Gaming gaming = new Gaming(this);
     final ScheduleO scheduleO = new ScheduleO();
     final BooksWorksheet books = new BooksWorksheet();
     final FunctionsWorksheet functions = new FunctionsWorksheet(this);
@@ -32,9 +34,11 @@ final class NonprofitForms {
                 people,
                 other,
                 charities,
+                highlyPaid,
                 scheduleA,
                 scheduleB,
                 scheduleG,
+                gaming,
                 scheduleO,
                 support,
                 netAssets,

@@ -9,12 +9,14 @@ public final class NonprofitLaw {
     public static final LawKey ASSETS_LIMIT = key("assets-limit", "the assets from which the full form is due");
     public static final LawKey NOTICE_RECEIPTS = key("notice-receipts", "the receipts up to which a notice will do");
     public static final LawKey EVENTS_SCHEDULE =
-            key("events-schedule", "the event and gaming receipts up to which Schedule G is excused");
+            key("events-schedule", "the receipts of events, or of gaming, up to which Schedule G is excused");
     public static final LawKey CONTRIBUTOR = key("contributor", "the gift from which Schedule B lists its giver");
     public static final LawKey CONTRIBUTOR_SHARE =
             key("contributor-share", "the share of contributions under the special rule of Schedule B");
     public static final LawKey UNRELATED_RECEIPTS =
             key("unrelated-receipts", "the unrelated receipts from which Form 990-T is due");
+    public static final LawKey HIGHLY_PAID =
+            key("highly-paid", "the pay above which employees and contractors of a charity are listed");
 
     private static final List<LawKey> ALL = List.of(
             RECEIPTS_LIMIT,
@@ -23,7 +25,8 @@ public final class NonprofitLaw {
             EVENTS_SCHEDULE,
             CONTRIBUTOR,
             CONTRIBUTOR_SHARE,
-            UNRELATED_RECEIPTS);
+            UNRELATED_RECEIPTS,
+            HIGHLY_PAID);
 
     private NonprofitLaw() {}
 

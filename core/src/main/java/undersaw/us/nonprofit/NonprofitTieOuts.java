@@ -79,17 +79,7 @@ final class NonprofitTieOuts {
                 named("Program expenses of Part III", "32"),
                 named("program expenses of the books", "W-FN/1")));
         ties.add(lines(look, "NT-08", named("Grants of Part III", "III/31"), named("line 10", "10")));
-        if (!look.amount("990-G/3/d").isZero()) {
-            ties.add(lines(
-                    look, "NT-09", named("Gross income of events, Schedule G", "990-G/3/d"), named("line 6b", "6b")));
-            ties.add(new TieOut(
-                    "NT-10",
-                    "Direct expenses of events, Schedule G",
-                    look.amount("990-G/10/d"),
-                    "line 6c",
-                    look.amount(NonprofitReturn.CODE + "/6c"),
-                    LineId.of("990-G/10/d")));
-        }
+        ties.addAll(eventsAndGaming(look));
         ties.add(new TieOut(
                 "NT-11",
                 "Excess for line 18, walked from the books",
@@ -98,6 +88,33 @@ final class NonprofitTieOuts {
                 look.amount(NonprofitReturn.CODE + "/18"),
                 LineId.of(NonprofitReturn.CODE + "/18")));
         return List.copyOf(ties);
+    }
+
+    private static List<TieOut> eventsAndGaming(Examination look) {
+        List<TieOut> ties = new ArrayList<>();
+        boolean events = !look.amount("990-G/3/d").isZero();
+        boolean gaming = !look.amount("990-G/III/1/d").isZero();
+        if (events) {
+            ties.add(lines(
+                    look, "NT-09", named("Gross income of events, Schedule G", "990-G/3/d"), named("line 6b", "6b")));
+        }
+        if (gaming) {
+            ties.add(lines(
+                    look,
+                    "NT-12",
+                    named("Gross revenue of gaming, Schedule G", "990-G/III/1/d"),
+                    named("line 6a", "6a")));
+        }
+        if (events || gaming) {
+            ties.add(new TieOut(
+                    "NT-10",
+                    "Direct expenses of events and gaming, Schedule G",
+                    look.amount("990-G/10/d").plus(look.amount("990-G/III/7/d")),
+                    "line 6c",
+                    look.amount(NonprofitReturn.CODE + "/6c"),
+                    LineId.of("990-G/10/d")));
+        }
+        return ties;
     }
 
     /** The difference of a pair within a sentence. */

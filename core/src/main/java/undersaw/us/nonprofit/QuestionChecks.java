@@ -96,7 +96,7 @@ final class QuestionChecks {
     }
 
     private static Found at(String line, String message) {
-        return Found.at(Place.line("990-EZ/" + line), message);
+        return Found.onLine("990-EZ/" + line, message);
     }
 
     private static List<Line> questions(Examination look) {

@@ -15,8 +15,8 @@ final class ScheduleG extends Form {
 
     ScheduleG(NonprofitForms all) {
         super("990-G", "Schedule G");
-        part("G", "Schedule G: fundraising events", "Instructions for Schedule G (Form 990)")
-                .excusedWhen(() -> sum(all.revenue.events, all.scheduleG.contributions, all.revenue.gaming)
+        part("G", "Schedule G, Part II: fundraising events", "Instructions for Schedule G (Form 990)")
+                .excusedWhen(() -> sum(all.revenue.events, all.scheduleG.contributions)
                         .isAtMost(law(NonprofitLaw.EVENTS_SCHEDULE)))
                 .list("events")
                 .ofTheYear();

@@ -1,5 +1,6 @@
 package undersaw.us.nonprofit;
 
+import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
 import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
@@ -7,9 +8,7 @@ import static undersaw.check.Severity.STOP;
 
 import java.util.List;
 import undersaw.check.Check;
-import undersaw.check.Check.Found;
 import undersaw.check.Examination;
-import undersaw.check.Place;
 import undersaw.law.LawKey;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -28,7 +27,7 @@ final class SizeChecks {
                         "N-0201",
                         STOP,
                         look -> reaches(look, RECEIPTS, NonprofitLaw.RECEIPTS_LIMIT),
-                        look -> at(
+                        look -> onLine(
                                 RECEIPTS,
                                 "Gross receipts are " + look.amount(RECEIPTS).printed() + ", and from "
                                         + look.law()
@@ -39,7 +38,7 @@ final class SizeChecks {
                         "N-0202",
                         STOP,
                         look -> reaches(look, ASSETS, NonprofitLaw.ASSETS_LIMIT),
-                        look -> at(
+                        look -> onLine(
                                 ASSETS,
                                 "Total assets are " + look.amount(ASSETS).printed() + ", and from "
                                         + look.law()
@@ -51,7 +50,7 @@ final class SizeChecks {
                         NOTE,
                         look -> !look.snapshot().accounts().isEmpty()
                                 && !isAbove(look, RECEIPTS, NonprofitLaw.NOTICE_RECEIPTS),
-                        look -> at(
+                        look -> onLine(
                                 RECEIPTS,
                                 "Gross receipts are " + look.amount(RECEIPTS).printed() + "; where they are normally "
                                         + look.law()
@@ -62,22 +61,22 @@ final class SizeChecks {
                         "N-0204",
                         STOP,
                         look -> !look.has(STATUS),
-                        look -> at(STATUS, "State under which section the organization is exempt.")),
+                        look -> onLine(STATUS, "State under which section the organization is exempt.")),
                 when(
                         "N-0205",
                         STOP,
                         look -> look.says(STATUS, "501(c)") && !look.has("990-EZ/hdr/J/number"),
-                        look -> at("990-EZ/hdr/J/number", "Enter the number of the subsection of 501(c).")),
+                        look -> onLine("990-EZ/hdr/J/number", "Enter the number of the subsection of 501(c).")),
                 when(
                         "N-0206",
                         STOP,
                         look -> !look.has("990-EZ/hdr/K"),
-                        look -> at("990-EZ/hdr/K", "State the form of organization.")),
+                        look -> onLine("990-EZ/hdr/K", "State the form of organization.")),
                 when(
                         "N-0207",
                         QUERY,
                         look -> look.says("990-EZ/hdr/B/pending", "yes") && look.has("990-EZ/hdr/F"),
-                        look -> at(
+                        look -> onLine(
                                 "990-EZ/hdr/F",
                                 "A group exemption number and a pending application exclude each other. Keep one.")),
                 when(
@@ -87,22 +86,18 @@ final class SizeChecks {
                                 && !look.calculation()
                                         .answer(line("990-EZ/hdr/F"))
                                         .matches("\\d{4}"),
-                        look -> at("990-EZ/hdr/F", "A group exemption number has four digits. Correct it.")),
+                        look -> onLine("990-EZ/hdr/F", "A group exemption number has four digits. Correct it.")),
                 when(
                         "N-0209",
                         STOP,
                         look -> look.amount("990-EZ/9").isZero()
                                 && look.amount("990-EZ/17").isZero()
                                 && !look.snapshot().accounts().isEmpty(),
-                        look -> at("990-EZ/9", "There is neither revenue nor expense. Are the accounts mapped?")));
+                        look -> onLine("990-EZ/9", "There is neither revenue nor expense. Are the accounts mapped?")));
     }
 
     private static LineId line(String line) {
         return LineId.of(line);
-    }
-
-    private static Found at(String line, String message) {
-        return Found.at(Place.line(line), message);
     }
 
     private static boolean reaches(Examination look, String line, LawKey limit) {

@@ -242,6 +242,66 @@ class NonprofitChecksTest {
                 raised("N-0512", sample -> gift(sample, "4001")));
     }
 
+    private static SampleReturns highlyPaid(SampleReturns sample, int rows, String pay) {
+        sample.fact("990-EZ/50", "yes");
+        for (int row = 1; row <= rows; row++) {
+            sample.fact("990-EZ/50/a/name@0000" + row, "Employee " + row).fact("990-EZ/50/c@0000" + row, pay);
+        }
+        return sample;
+    }
+
+    static Stream<Arguments> highlyPaid() {
+        return Stream.of(
+                raised("N-0506", sample -> sample.expense("6120", "990-EZ/13", "program", "60000")),
+                Arguments.of(
+                        "N-0513",
+                        highlyPaid(sound(), 0, "").snapshot(),
+                        highlyPaid(sound(), 1, "100001").snapshot()),
+                answered("N-0513", "990-EZ/51", "yes"),
+                Arguments.of(
+                        "N-0514",
+                        highlyPaid(sound(), 1, "100000").snapshot(),
+                        highlyPaid(sound(), 1, "100001").snapshot()),
+                Arguments.of(
+                        "N-0515",
+                        highlyPaid(sound(), 6, "100001").snapshot(),
+                        highlyPaid(sound(), 5, "100001").snapshot()));
+    }
+
+    /** Gaming over 15,000 with Part III of Schedule G filled in. */
+    private static SampleReturns gaming() {
+        SampleReturns sample = sound().income("4060", "990-EZ/6a", "full", "16000")
+                .expense("5061", "990-EZ/6c", "full", "9000")
+                .fact("990-G/III/1/a", "10000")
+                .fact("990-G/III/1/b", "6000")
+                .fact("990-G/III/2/a", "8000")
+                .fact("990-G/III/5/b", "1000")
+                .fact("990-G/III/13a", "100");
+        Gaming.questions().forEach(number -> sample.fact("990-G/III/" + number, "no"));
+        return sample.fact("990-G/III/9a", "yes");
+    }
+
+    private static Arguments inGaming(String code, UnaryOperator<SampleReturns> by) {
+        return Arguments.of(code, by.apply(gaming()).snapshot(), gaming().snapshot());
+    }
+
+    static Stream<Arguments> gamingChecks() {
+        return Stream.of(
+                Arguments.of(
+                        "N-0520",
+                        sound().income("4060", "990-EZ/6a", "full", "15001").snapshot(),
+                        sound().income("4060", "990-EZ/6a", "full", "15000").snapshot()),
+                Arguments.of(
+                        "N-0521",
+                        gaming().snapshot()
+                                .withFacts(gaming().snapshot().facts().minus(LineKey.parse("990-G/III/11"))),
+                        gaming().snapshot()),
+                inGaming("N-0522", sample -> sample.fact("990-G/III/9a", "no")),
+                inGaming("N-0523", sample -> sample.fact("990-G/III/10a", "yes")),
+                inGaming("N-0524", sample -> sample.fact("990-G/III/15a", "yes")),
+                inGaming("N-0525", sample -> sample.fact("990-G/III/13b", "0.5")));
+    }
+
     private static SampleReturns gift(SampleReturns sample, String amount) {
         return sample.fact("990-B/c@00001", amount)
                 .fact("990-B/a/name@00001", "A. Giver")
@@ -261,7 +321,8 @@ class NonprofitChecksTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"size", "client", "books", "netAssets", "questions", "lists", "support"})
+    @MethodSource({"size", "client", "books", "netAssets", "questions", "lists", "highlyPaid", "gamingChecks", "support"
+    })
     void isRaisedAndCleared(String code, Snapshot raises, Snapshot clears) {
         assertThat(found(raises)).contains(code);
         assertThat(found(clears)).doesNotContain(code);
@@ -302,6 +363,8 @@ class NonprofitChecksTest {
                         "NT-10",
                         event("900", "301").snapshot(),
                         event("900", "300").snapshot()),
+                Arguments.of("NT-10", gaming().fact("990-G/III/3/c", "1").snapshot(), gaming().snapshot()),
+                Arguments.of("NT-12", gaming().fact("990-G/III/1/c", "1").snapshot(), gaming().snapshot()),
                 answered("NT-11", "990-EZ/1", "4004"));
     }
 
@@ -323,7 +386,7 @@ class NonprofitChecksTest {
     @Test
     void moreThanThirtyChecksAreHeld() {
         Set<String> tested = new HashSet<>();
-        Stream.of(size(), client(), books(), netAssets(), questions(), lists(), support())
+        Stream.of(size(), client(), books(), netAssets(), questions(), lists(), highlyPaid(), gamingChecks(), support())
                 .flatMap(each -> each)
                 .forEach(each -> tested.add((String) each.get()[0]));
         assertThat(tested).hasSizeGreaterThan(45);

@@ -1,0 +1,43 @@
+package undersaw.us.nonprofit;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+
+/**
+ * Form 990-EZ, Part VI, the tables of lines 50 and 51: a charity's five highest paid employees and contractors, each
+ * paid more than 100,000 (2024 form, from memory).
+ */
+final class HighlyPaid extends Form {
+    /** As many as each table names; the others are counted. */
+    static final int NAMED = 5;
+
+    HighlyPaid(NonprofitForms all) {
+        super(NonprofitReturn.CODE, "Highly paid");
+        part("50", "Line 50: employees paid more than 100,000", "Instructions for Form 990-EZ, line 50")
+                .excusedWhen(() -> all.charities.highlyPaid.isNotAnyOf("yes"))
+                .list("highly-paid");
+        words("50/a/name", "Name").column("name");
+        words("50/a/title", "Title").column("title");
+        line("50/b", "Hours a week").column("hours").as(LineKind.NUMBER).repeating();
+        Line pay = line("50/c", "Compensation").column("compensation").repeating();
+        line("50/d", "Benefits and deferred pay").column("benefits").repeating();
+        line("50/e", "Other compensation").column("other").repeating();
+        line("50/total", "Compensation of those listed").is(pay.rowTotal());
+        line("50f", "How many others were paid more than 100,000").as(LineKind.COUNT);
+
+        part("51", "Line 51: contractors paid more than 100,000", "Instructions for Form 990-EZ, line 51")
+                .excusedWhen(() -> all.charities.contractors.isNotAnyOf("yes"))
+                .list("contractors");
+        words("51/a/name", "Name").column("name");
+        words("51/a/address", "Business address").column("address");
+        words("51/b", "Type of service").column("service");
+        Line paid = line("51/c", "Compensation").column("compensation").repeating();
+        line("51/total", "Compensation of those listed").is(paid.rowTotal());
+        line("51d", "How many others were paid more than 100,000").as(LineKind.COUNT);
+    }
+
+    private Line words(String within, String caption) {
+        return line(within, caption).as(LineKind.TEXT).repeating();
+    }
+}
