@@ -133,7 +133,14 @@ public final class Calculation {
 
     /** Whether a part belongs to this return. */
     public boolean holds(Part part) {
-        return part.excused().map(condition -> !holds(condition)).orElse(true);
+        boolean excused = part.excused().map(this::holds).orElse(false);
+        boolean needed = part.needed().map(this::holds).orElse(true);
+        return !excused && (needed || isAdded(part));
+    }
+
+    /** Whether somebody added the part by hand. */
+    public boolean isAdded(Part part) {
+        return part.added().map(line -> answer(line.id()).equals("yes")).orElse(false);
     }
 
     /** Every value of the return in the order of the forms; parts that are excused are left out. */

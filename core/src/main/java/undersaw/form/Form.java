@@ -35,6 +35,18 @@ public abstract class Form {
     }
 
     /**
+     * Begins a part that joins the return when something feeds it, or when somebody adds it.
+     *
+     * @param plainWords other words by which a person may look for it
+     */
+    protected final Part partByNeed(String partCode, String partTitle, String citation, String plainWords) {
+        Part part = part(partCode, partTitle, citation);
+        return part.byNeed(
+                plainWords,
+                line("add/" + partCode, partTitle + ", added by hand").as(LineKind.BOX));
+    }
+
+    /**
      * Declares a line of the part begun last.
      *
      * @param within the line's address within this form, such as {@code J/1a}
@@ -111,8 +123,12 @@ public abstract class Form {
         return List.copyOf(lines.values());
     }
 
+    /** The lines of a part without the box that adds it. */
     public final List<Line> linesOf(Part part) {
-        return lines.values().stream().filter(line -> line.part() == part).toList();
+        return lines.values().stream()
+                .filter(line ->
+                        line.part() == part && part.added().filter(line::equals).isEmpty())
+                .toList();
     }
 
     public final List<MapTarget> targets() {

@@ -12,6 +12,9 @@ public final class Part {
     private final String title;
     private final String citation;
     private @Nullable Supplier<Condition> excused;
+    private @Nullable Supplier<Condition> needed;
+    private @Nullable Line added;
+    private String plainWords = "";
     private boolean worksheet;
     private String list = "";
     private String rowName = "";
@@ -30,6 +33,19 @@ public final class Part {
     /** Not part of the return while the condition holds; its lines are still computed. */
     public Part excusedWhen(Supplier<Condition> condition) {
         excused = condition;
+        return this;
+    }
+
+    /** Joins the return while the condition holds, or when somebody adds it. */
+    public Part neededWhen(Supplier<Condition> condition) {
+        needed = condition;
+        return this;
+    }
+
+    /** Joins the return when something feeds it. */
+    Part byNeed(String words, Line addedLine) {
+        plainWords = words;
+        added = addedLine;
         return this;
     }
 
@@ -128,6 +144,20 @@ public final class Part {
 
     public Optional<Condition> excused() {
         return Optional.ofNullable(excused).map(Supplier::get);
+    }
+
+    public Optional<Condition> needed() {
+        return Optional.ofNullable(needed).map(Supplier::get);
+    }
+
+    /** The box that adds the part by hand; nothing where the part always belongs to the return. */
+    public Optional<Line> added() {
+        return Optional.ofNullable(added);
+    }
+
+    /** Other words by which a person may look for it. */
+    public String plainWords() {
+        return plainWords;
     }
 
     public boolean isWorksheet() {

@@ -58,7 +58,9 @@ final class ReturnGifts {
     private static boolean stays(Calculation year, LineKey key) {
         return year.plan()
                 .line(key.line())
-                .filter(line -> line.isStaying() && line.part().listName().isEmpty())
+                .filter(line -> line.isStaying()
+                        && line.part().listName().isEmpty()
+                        && line.part().added().filter(line::equals).isEmpty())
                 .isPresent();
     }
 

@@ -45,6 +45,19 @@
     if (figure) { event.preventDefault(); edit(figure); }
   });
   document.addEventListener('alpine:init', () => {
+    Alpine.data('formFinder', () => ({
+      words: '', none: '',
+      offers() { return [...this.$root.querySelectorAll('li')]; },
+      narrow() {
+        const asked = this.words.toLowerCase().split(/\s+/).filter(Boolean).map((word) => word.length > 4 ? word.replace(/s$/, '') : word);
+        this.offers().forEach((offer) => { offer.hidden = !asked.every((word) => offer.dataset.words.includes(word)); });
+        this.none = this.offers().length > 0 && this.offers().every((offer) => offer.hidden) ? 'No form that can be added answers to these words.' : '';
+      },
+      first() {
+        const offer = this.offers().find((each) => !each.hidden);
+        if (offer) (offer.querySelector('button') || offer.querySelector('a')).click();
+      },
+    }));
     Alpine.data('returnSheet', () => ({
       init() {
         const key = new URLSearchParams(location.search).get('line');

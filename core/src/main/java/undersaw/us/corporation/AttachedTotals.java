@@ -18,7 +18,11 @@ final class AttachedTotals extends Form {
 
     AttachedTotals() {
         super("attached", "Attached totals");
-        part("4562", "Form 4562: depreciation and amortization", "IRC 167, 168, 179, 197");
+        partByNeed(
+                "4562",
+                "Form 4562: depreciation and amortization",
+                "IRC 167, 168, 179, 197",
+                "depreciation amortization section 179 bonus equipment");
         line(LineId.of("4562/12"), "Section 179 deduction").cites("IRC 179");
         depreciation = line(LineId.of("4562/22"), "Total depreciation, section 179 included");
         depreciationInCost = line(LineId.of("4562/22/cogs"), "Of line 22, in cost of goods sold");
@@ -27,16 +31,28 @@ final class AttachedTotals extends Form {
         amortizationInCost = line(LineId.of("4562/44/cogs"), "Of line 44, in cost of goods sold");
         amortizationOnPage1 =
                 line(LineId.of("4562/44/page1"), "Amortization").is(amortization.minus(amortizationInCost));
-        part("4797", "Form 4797: sales of business property", "IRC 1231, 1245, 1250");
+        partByNeed(
+                "4797",
+                "Form 4797: sales of business property",
+                "IRC 1231, 1245, 1250",
+                "sale of business property equipment rental recapture");
         ordinaryGain = line(LineId.of("4797/17"), "Ordinary gain or loss, Part II");
-        part("2220", "Form 2220: underpayment of estimated tax", "IRC 6655");
+        partByNeed(
+                "2220",
+                "Form 2220: underpayment of estimated tax",
+                "IRC 6655",
+                "late payment underpayment penalty estimated tax");
         line(LineId.of("2220/4"), "Tax of last year");
         estimatePenalty = line(LineId.of("2220/38"), "Penalty");
-        part("448c", "Earlier receipts", "IRC 448(c)");
+        partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test");
         line(LineId.of("448c/y1"), "Gross receipts of last year");
         line(LineId.of("448c/y2"), "Gross receipts of the year before");
         line(LineId.of("448c/y3"), "Gross receipts two years before");
-        part("bank", "Bank", "Instructions for Form 1120, Electronic Deposit Requirement");
+        partByNeed(
+                "bank",
+                "Bank",
+                "Instructions for Form 1120, Electronic Deposit Requirement",
+                "direct deposit refund withdrawal account");
         line(LineId.of("bank/routing"), "Routing number").as(LineKind.TEXT);
         line(LineId.of("bank/account"), "Account number").as(LineKind.TEXT);
         line(LineId.of("bank/type"), "Checking or savings").as(LineKind.TEXT);

@@ -25,7 +25,7 @@ final class DividendLimit extends Form {
         super("1120", title);
         part(code, title, "IRC 246(b)")
                 .worksheet()
-                .excusedWhen(() -> all.scheduleC.limitedDividends().isZero());
+                .neededWhen(() -> all.scheduleC.limitedDividends().isNotZero());
         Line before =
                 line(code + "/1", "Income before loss and special deductions").is(income);
         Line others = line(code + "/2", "Deductions of lines 10 to 13")

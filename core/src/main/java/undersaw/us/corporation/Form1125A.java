@@ -23,7 +23,11 @@ final class Form1125A extends Form {
 
     Form1125A(CorporationForms all) {
         super("1125-A", "Form 1125-A");
-        part("1125-A", "Form 1125-A: cost of goods sold", "IRC 471; Form 1125-A");
+        partByNeed(
+                "1125-A",
+                "Form 1125-A: cost of goods sold",
+                "IRC 471; Form 1125-A",
+                "inventory purchases cost of sales materials");
         opening = line("1", "Inventory at the beginning of the year").fromBooks();
         purchases = line("2", "Purchases less cost of items withdrawn for personal use");
         section(Section.COST_OF_SALES);

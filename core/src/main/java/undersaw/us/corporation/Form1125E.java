@@ -11,7 +11,11 @@ final class Form1125E extends Form {
 
     Form1125E() {
         super("1125-E", "Form 1125-E");
-        part("1125-E", "Form 1125-E: compensation of officers", "IRC 162(a)(1); Form 1125-E")
+        partByNeed(
+                        "1125-E",
+                        "Form 1125-E: compensation of officers",
+                        "IRC 162(a)(1); Form 1125-E",
+                        "officers president salary")
                 .list("officers", "id");
         line("1/a", "Officer").as(LineKind.TEXT).repeating();
         line("1/c", "Percent of time").as(LineKind.PERCENT).repeating();

@@ -30,7 +30,9 @@ final class LossDeduction extends Form {
 
     LossDeduction(String code, String title, CorporationForms all, Supplier<Term> income, DividendLimit dividends) {
         super("1120", title);
-        part(code, title, "IRC 172").worksheet();
+        part(code, title, "IRC 172")
+                .worksheet()
+                .neededWhen(() -> sum(available(), lossOfTheYear()).isNotZero());
         Line special = line(code + "/0", "Special deductions at this income")
                 .is(() -> dividends.allowed.plus(all.scheduleC.unlimited()));
         Line base = line(code + "/1", "Income that losses may use")
@@ -52,6 +54,14 @@ final class LossDeduction extends Form {
                 .is(() -> least(
                         sum(oldUsed, laterUsed), income.get().minus(special).notBelowZero()));
         lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income, special, all));
+    }
+
+    private Line available() {
+        return available;
+    }
+
+    private Line lossOfTheYear() {
+        return lossOfTheYear;
     }
 
     private static Formula loss(Supplier<Term> income, Line special, CorporationForms all) {

@@ -39,7 +39,11 @@ final class ScheduleC extends Form {
     ScheduleC(CorporationForms all) {
         super("1120", "Schedule C");
         section(Section.OTHER_INCOME);
-        part("C", "Schedule C: dividends, inclusions, special deductions", "IRC 243 to 246, 250");
+        partByNeed(
+                "C",
+                "Schedule C: dividends, inclusions, special deductions",
+                "IRC 243 to 246, 250",
+                "dividends received stock subpart F");
         Line small = dividends("1", "Domestic, holdings under 20%");
         large = dividends("2", "Domestic, holdings of 20% or more");
         Line debtFinanced = dividends("3", "Debt-financed stock");

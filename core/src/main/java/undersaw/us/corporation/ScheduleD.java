@@ -31,7 +31,11 @@ final class ScheduleD extends Form {
 
     ScheduleD() {
         super("1120", "Schedule D");
-        part("8949", "Form 8949: sales of capital property", "IRC 1001, 1222; Form 8949")
+        partByNeed(
+                        "8949",
+                        "Form 8949: sales of capital property",
+                        "IRC 1001, 1222; Form 8949",
+                        "sale of stock securities bonds investments land")
                 .list("sales")
                 .ofTheYear();
         row("description", "Description").as(LineKind.TEXT);
@@ -46,7 +50,11 @@ final class ScheduleD extends Form {
         Line longGain = row("long", "Of this, long-term")
                 .is(when(term.answered("long"), gain, when(term.answered("short"), NOTHING, byDates)));
         Line shortGain = row("short", "Of this, short-term").is(gain.minus(longGain));
-        part("D", "Schedule D: capital gains and losses", "IRC 1201 to 1222; Schedule D (Form 1120)");
+        partByNeed(
+                "D",
+                "Schedule D: capital gains and losses",
+                "IRC 1201 to 1222; Schedule D (Form 1120)",
+                "capital gain sale stock");
         Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"), shortGain);
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");

@@ -112,7 +112,11 @@ final class ScheduleK extends Form {
     }
 
     private void holders() {
-        part("G", "Schedule G: holders of the votes", "Instructions for Schedule G (Form 1120)");
+        partByNeed(
+                "G",
+                "Schedule G: holders of the votes",
+                "Instructions for Schedule G (Form 1120)",
+                "owners shareholders votes stock");
         text("1/a", "Entity holding votes: name", "G/I/").repeating();
         line("G/I/1/e", "Entity holding votes: percentage").as(LineKind.PERCENT).repeating();
         text("1/a", "Individual or estate holding votes: name", "G/II/").repeating();

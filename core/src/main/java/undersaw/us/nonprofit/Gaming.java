@@ -21,11 +21,12 @@ final class Gaming extends Form {
 
     Gaming(NonprofitForms all) {
         super("990-G", "Gaming");
-        part(
+        partByNeed(
                         "G-III",
                         "Schedule G, Part III: gaming; a bingo, b pull tabs, c other, d all",
-                        "IRC 513(f); Instructions for Schedule G (Form 990), Part III")
-                .excusedWhen(() -> all.revenue.gaming.isAtMost(law(NonprofitLaw.EVENTS_SCHEDULE)));
+                        "IRC 513(f); Instructions for Schedule G (Form 990), Part III",
+                        "bingo raffle lottery pull tabs games of chance")
+                .neededWhen(() -> all.revenue.gaming.isAbove(law(NonprofitLaw.EVENTS_SCHEDULE)));
         revenue = acrossKinds("1", "Gross revenue");
         List<Line> direct = List.of(
                 acrossKinds("2", "Cash prizes"),
@@ -48,8 +49,12 @@ final class Gaming extends Form {
     }
 
     private void howItIsRun(NonprofitForms all) {
-        part("G-9", "Schedule G, lines 9 to 17: how gaming is run", "Instructions for Schedule G (Form 990), Part III")
-                .excusedWhen(() -> all.revenue.gaming.isAtMost(law(NonprofitLaw.EVENTS_SCHEDULE)));
+        partByNeed(
+                        "G-9",
+                        "Schedule G, lines 9 to 17: how gaming is run",
+                        "Instructions for Schedule G (Form 990), Part III",
+                        "gaming license bingo")
+                .neededWhen(() -> all.revenue.gaming.isAbove(law(NonprofitLaw.EVENTS_SCHEDULE)));
         words("9", "States in which gaming is conducted");
         asked("9a", "Licensed to conduct gaming in each of them");
         words("9b", "If not, why");

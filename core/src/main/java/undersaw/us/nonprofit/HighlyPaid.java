@@ -14,8 +14,12 @@ final class HighlyPaid extends Form {
 
     HighlyPaid(NonprofitForms all) {
         super(NonprofitReturn.CODE, "Highly paid");
-        part("50", "Line 50: employees paid more than 100,000", "Instructions for Form 990-EZ, line 50")
-                .excusedWhen(() -> all.charities.highlyPaid.isNotAnyOf("yes"))
+        partByNeed(
+                        "50",
+                        "Line 50: employees paid more than 100,000",
+                        "Instructions for Form 990-EZ, line 50",
+                        "highest paid employees salaries")
+                .neededWhen(() -> all.charities.highlyPaid.answered("yes"))
                 .list("highly-paid");
         words("50/a/name", "Name").column("name");
         words("50/a/title", "Title").column("title");
@@ -26,8 +30,12 @@ final class HighlyPaid extends Form {
         line("50/total", "Compensation of those listed").is(pay.rowTotal());
         line("50f", "How many others were paid more than 100,000").as(LineKind.COUNT);
 
-        part("51", "Line 51: contractors paid more than 100,000", "Instructions for Form 990-EZ, line 51")
-                .excusedWhen(() -> all.charities.contractors.isNotAnyOf("yes"))
+        partByNeed(
+                        "51",
+                        "Line 51: contractors paid more than 100,000",
+                        "Instructions for Form 990-EZ, line 51",
+                        "independent contractors professional fees")
+                .neededWhen(() -> all.charities.contractors.answered("yes"))
                 .list("contractors");
         words("51/a/name", "Name").column("name");
         words("51/a/address", "Business address").column("address");

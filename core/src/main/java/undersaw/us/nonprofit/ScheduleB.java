@@ -11,7 +11,11 @@ final class ScheduleB extends Form {
 
     ScheduleB(NonprofitForms all) {
         super("990-B", "Schedule B");
-        part("B", "Schedule B: contributors", "IRC 6033(b)(5), 6104(d)(3)(A); 26 CFR 1.6033-2(a)(2)(iii)")
+        partByNeed(
+                        "B",
+                        "Schedule B: contributors",
+                        "IRC 6033(b)(5), 6104(d)(3)(A); 26 CFR 1.6033-2(a)(2)(iii)",
+                        "donors givers gifts of 5,000")
                 .list("contributors")
                 .ofTheYear();
         line("a/name", "Name").column("name").as(LineKind.TEXT).repeating().confidential();

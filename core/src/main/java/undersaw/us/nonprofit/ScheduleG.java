@@ -15,9 +15,13 @@ final class ScheduleG extends Form {
 
     ScheduleG(NonprofitForms all) {
         super("990-G", "Schedule G");
-        part("G", "Schedule G, Part II: fundraising events", "Instructions for Schedule G (Form 990)")
-                .excusedWhen(() -> sum(all.revenue.events, all.scheduleG.contributions)
-                        .isAtMost(law(NonprofitLaw.EVENTS_SCHEDULE)))
+        partByNeed(
+                        "G",
+                        "Schedule G, Part II: fundraising events",
+                        "Instructions for Schedule G (Form 990)",
+                        "gala auction dinner benefit concert")
+                .neededWhen(() ->
+                        sum(all.revenue.events, all.scheduleG.contributions).isAbove(law(NonprofitLaw.EVENTS_SCHEDULE)))
                 .list("events")
                 .ofTheYear();
         line("event", "Event").column("event").as(LineKind.TEXT).repeating();

@@ -7,7 +7,11 @@ import undersaw.form.LineKind;
 final class ScheduleO extends Form {
     ScheduleO() {
         super("990-O", "Schedule O");
-        part("O", "Schedule O: supplemental information", "Instructions for Schedule O (Form 990)")
+        partByNeed(
+                        "O",
+                        "Schedule O: supplemental information",
+                        "Instructions for Schedule O (Form 990)",
+                        "explanations statement narrative")
                 .list("explanations");
         line("line", "Line").column("line").as(LineKind.TEXT).repeating();
         line("words", "Explanation").column("explanation").as(LineKind.TEXT).repeating();

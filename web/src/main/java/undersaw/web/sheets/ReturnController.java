@@ -54,14 +54,6 @@ class ReturnController {
         this.lists = lists;
     }
 
-    /** A part that can be opened. */
-    public record Tab(String code, String label, String title, boolean active, boolean worksheet) {}
-
-    /** Schedules go by their letter, the other parts by their name. */
-    private static String label(Part part) {
-        return part.isWorksheet() || part.title().contains(":") ? part.code() : part.title();
-    }
-
     @GetMapping("/e/{id}/return")
     String sheet(
             @PathVariable long id,
@@ -84,12 +76,7 @@ class ReturnController {
         part.drawn().ifPresent(drawing -> model.addAttribute("years", YearBars.of(calculation, drawing)));
         model.addAttribute("threshold", percent);
         model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
-        model.addAttribute(
-                "tabs",
-                calculation.plan().parts().stream()
-                        .filter(each -> each.station() == Station.RETURN)
-                        .map(each -> new Tab(each.code(), label(each), each.title(), each == part, each.isWorksheet()))
-                        .toList());
+        FormsPage.show(calculation, part, model);
         key(line)
                 .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))
                 .ifPresent(view -> model.addAttribute("lineage", view));
