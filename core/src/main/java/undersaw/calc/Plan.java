@@ -201,6 +201,23 @@ public final class Plan {
         return readersOf(new Input.OfLine(line)).stream().map(Node::line).toList();
     }
 
+    /** The line and all that it is made of, however far back. */
+    public Set<LineId> behind(LineId line) {
+        Set<LineId> behind = new HashSet<>();
+        Deque<LineId> open = new ArrayDeque<>(List.of(line));
+        while (!open.isEmpty()) {
+            LineId next = open.pop();
+            if (has(next) && behind.add(next)) {
+                for (Input input : node(next).reads()) {
+                    if (input instanceof Input.OfLine read) {
+                        open.add(read.line());
+                    }
+                }
+            }
+        }
+        return behind;
+    }
+
     /** Position of a line in the order of evaluation. */
     public int place(Line line) {
         return nodes.get(line.id()).place();

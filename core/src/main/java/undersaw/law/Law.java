@@ -1,10 +1,13 @@
 package undersaw.law;
 
+import java.io.StringReader;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import undersaw.law.LawValue.Unit;
 import undersaw.money.Money;
@@ -34,6 +37,63 @@ public final class Law {
     private Law(int year) {
         this.year = year;
     }
+
+    private Law(Law before, String table, Map<String, TableRow> rows) {
+        year = before.year;
+        tables.putAll(before.tables);
+        tables.put(table, rows);
+    }
+
+    /**
+     * Puts another table in place of the one that is held, after checking it as strictly.
+     *
+     * @param text the table with its header row: key, value, unit, citation, note
+     * @return the figures that differ, before and after
+     * @throws IllegalArgumentException when the table has another shape or other keys, or a figure has no citation
+     */
+    public static synchronized List<Amendment> amend(int year, String table, String text) {
+        Law before = of(year);
+        Map<String, TableRow> rows;
+        try {
+            rows = byKey(Table.read(table + " " + year, new StringReader(text), COLUMNS));
+        } catch (IllegalStateException shape) {
+            throw new IllegalArgumentException(shape.getMessage(), shape);
+        }
+        if (!rows.keySet().equals(before.keys(table))) {
+            throw new IllegalArgumentException("The table " + table + " of " + year + " holds the keys "
+                    + new TreeSet<>(before.keys(table)) + "; found " + new TreeSet<>(rows.keySet()) + ".");
+        }
+        Law after = new Law(before, table, rows);
+        List<Amendment> amended = new ArrayList<>();
+        for (String key : new TreeSet<>(rows.keySet())) {
+            LawValue was = before.value(new LawKey(table, key, key));
+            LawValue is = after.value(new LawKey(table, key, key));
+            if (was.unit() != is.unit()) {
+                throw new IllegalArgumentException(
+                        key + " is in " + was.unit() + " in the table that is held, not in " + is.unit() + ".");
+            }
+            if (!was.text().equals(is.text())) {
+                amended.add(new Amendment(key, was.text(), is.text(), is.citation()));
+            }
+        }
+        YEARS.put(year, after);
+        return List.copyOf(amended);
+    }
+
+    /** Goes back to the tables that ship with the application. */
+    public static synchronized void restore() {
+        YEARS.clear();
+    }
+
+    /**
+     * A figure of the law that was amended.
+     *
+     * @param key its name
+     * @param before as it was held
+     * @param after as it is held now
+     * @param citation its source
+     */
+    public record Amendment(String key, String before, String after, String citation) {}
 
     /**
      * The law of a year.
@@ -97,8 +157,12 @@ public final class Law {
     }
 
     private Map<String, TableRow> read(String table) {
+        return byKey(Table.read("undersaw/law/" + year + "/" + table + ".csv", COLUMNS));
+    }
+
+    private static Map<String, TableRow> byKey(List<TableRow> read) {
         Map<String, TableRow> rows = new HashMap<>();
-        for (TableRow row : Table.read("undersaw/law/" + year + "/" + table + ".csv", COLUMNS)) {
+        for (TableRow row : read) {
             if (rows.put(row.text("key"), row) != null) {
                 throw row.fault("key", "each key once");
             }

@@ -2,7 +2,6 @@ package undersaw.returns;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import undersaw.calc.Calculation;
@@ -68,10 +67,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
 
     /** Whether a person who types these words means this part: its number, or words of its name. */
     public boolean answersTo(String words) {
-        String all = (part.code() + " " + part.title() + " " + part.plainWords()).toLowerCase(Locale.ROOT);
-        return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream()
-                .map(word -> word.length() > NAMED && word.endsWith("s") ? word.substring(0, word.length() - 1) : word)
-                .allMatch(all::contains);
+        return PlainWords.of(words).fit(part.code() + " " + part.title() + " " + part.plainWords());
     }
 
     private static Optional<Feed> typed(Calculation year, Part part) {

@@ -4,7 +4,10 @@ import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,19 +32,29 @@ public final class Table {
         if (stream == null) {
             throw new IllegalStateException("table " + path + " is missing from the class path");
         }
+        return read(path, new InputStreamReader(stream, StandardCharsets.UTF_8), columns);
+    }
+
+    /**
+     * Reads a table that is brought, as strictly.
+     *
+     * @param name what faults call it
+     * @throws IllegalStateException when it has another shape
+     */
+    public static List<TableRow> read(String name, Reader text, List<String> columns) {
         try (CsvReader<NamedCsvRecord> reader =
-                CsvReader.builder().allowUnclosedQuote(false).ofNamedCsvRecord(stream)) {
+                CsvReader.builder().allowUnclosedQuote(false).ofNamedCsvRecord(text)) {
             List<TableRow> rows = new ArrayList<>();
             for (NamedCsvRecord row : reader) {
                 if (!row.getHeader().equals(columns)) {
                     throw new IllegalStateException(
-                            "table " + path + " has columns " + row.getHeader() + ", expected " + columns);
+                            "table " + name + " has columns " + row.getHeader() + ", expected " + columns);
                 }
-                rows.add(new TableRow(path, row.getStartingLineNumber(), row.getFieldsAsMap()));
+                rows.add(new TableRow(name, row.getStartingLineNumber(), row.getFieldsAsMap()));
             }
             return List.copyOf(rows);
         } catch (IOException e) {
-            throw new UncheckedIOException("table " + path + " cannot be read", e);
+            throw new UncheckedIOException("table " + name + " cannot be read", e);
         }
     }
 }

@@ -3,6 +3,10 @@ package undersaw.law;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,5 +62,29 @@ class LawTest {
     void doesNotMistakeDollarsForPercent() {
         assertThatThrownBy(() -> Law.of(2025).amount(CorporationLaw.CORPORATE_RATE))
                 .hasMessageContaining("not in DOLLARS");
+    }
+
+    private static String shipped() {
+        try (var stream = LawTest.class.getResourceAsStream("/undersaw/law/2025/nonprofit.csv")) {
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "contributor,5000,dollars|giver,5000,dollars|keys",
+                "contributor,5000,dollars|contributor,5000,percent|not in",
+                "contributor,5000,dollars|contributor,5e3,dollars|plain number",
+                "key,value|key,worth|columns"
+            })
+    void aTableThatIsNotWhatIsHeldChangesNothing(String from, String to, String told) {
+        String broken = shipped().replaceFirst(Pattern.quote(from), to);
+        assertThatThrownBy(() -> Law.amend(2025, "nonprofit", broken)).hasMessageContaining(told);
+        assertThat(Law.amend(2025, "nonprofit", shipped())).isEmpty();
+        Law.restore();
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import undersaw.calc.Movement;
 import undersaw.engagement.Change;
 import undersaw.engagement.ChangeWords;
 import undersaw.engagement.Client;
@@ -21,6 +22,7 @@ public final class Engagements {
     private final Clients clients;
     private final SnapshotRows rows;
     private final AuditTrail trail;
+    private final Movements movements;
 
     /** Engagements of the firm, with every change noted in its trail. */
     public Engagements(Database database, AuditTrail trail) {
@@ -28,6 +30,7 @@ public final class Engagements {
         this.trail = trail;
         clients = new Clients(database);
         rows = new SnapshotRows(database);
+        movements = new Movements(database);
     }
 
     /**
@@ -57,6 +60,23 @@ public final class Engagements {
                 .sql("select id from engagement order by id")
                 .query(Long.class)
                 .list();
+    }
+
+    /**
+     * An engagement by name.
+     *
+     * @param id its number in the database
+     * @param client the client's name
+     * @param form the form's code
+     * @param start first day of its period
+     */
+    public record Named(long id, String client, String form, String start) {}
+
+    /** Every engagement by name. */
+    public List<Named> named() {
+        return database.read().sql("""
+                        select engagement.id, client.name as client, form, start from engagement
+                        join client on client.id = engagement.client order by client.name, start desc""").query(Named.class).list();
     }
 
     /** The engagement, whole. */
@@ -159,13 +179,28 @@ public final class Engagements {
         });
     }
 
+    /** Keeps a change whose figures nobody has computed. */
+    public Optional<Long> record(Kept before, Change change, String person, Instant at) {
+        return record(new Step(before, change, List.of()), person, at);
+    }
+
+    /**
+     * One change with what it moves.
+     *
+     * @param before the engagement as it stood
+     * @param change what is changed
+     * @param moved the figures of the return that move by it
+     */
+    public record Step(Kept before, Change change, List<Movement> moved) {}
+
     /**
      * Keeps a change as the next revision, with its line in the trail, or nothing at all.
      *
-     * @param before the engagement as it stood
      * @return the new revision; nothing when somebody else was faster
      */
-    public Optional<Long> record(Kept before, Change change, String person, Instant at) {
+    public Optional<Long> record(Step step, String person, Instant at) {
+        Kept before = step.before();
+        Change change = step.change();
         return database.inTransaction(() -> {
             int moved = database.write()
                     .sql("update engagement set revision = revision + 1 where id = ? and revision = ?")
@@ -177,6 +212,7 @@ public final class Engagements {
             }
             write(before.id(), change);
             long revision = before.revision() + 1;
+            movements.add(before.id(), revision, step.moved());
             trail.add(new Origin(before.id(), revision, person, at), ChangeWords.of(change, before.snapshot()));
             return Optional.of(revision);
         });

@@ -1,6 +1,15 @@
 // The docket: filtered and sorted in place.
 'use strict';
 document.addEventListener('alpine:init', () => {
+  // a run under way is looked at every second until it is done
+  Alpine.data('batchRun', () => ({
+    init() { if (this.$root.dataset.running === 'true') setTimeout(() => this.look(), 1000); },
+    async look() {
+      const answer = await undersaw.part(location.pathname);
+      if (answer.ok) undersaw.swap(answer.content);
+      if (this.$root.isConnected) setTimeout(() => this.look(), 1000);
+    },
+  }));
   Alpine.data('docket', () => ({
     words: '', state: '', count: '', order: 1, column: -1,
     init() { this.filter(); },

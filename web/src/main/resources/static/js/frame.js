@@ -89,6 +89,7 @@ const undersaw = {
   },
 };
 
+document.addEventListener('click', (event) => { if (event.target.closest('[data-print]')) print(); });
 document.addEventListener('submit', async (event) => {
   const form = event.target;
   if (form.dataset.stay) {

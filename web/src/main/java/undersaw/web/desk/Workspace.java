@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
+import undersaw.calc.Movement;
 import undersaw.check.Diagnostic;
 import undersaw.check.Review;
 import undersaw.engagement.Change;
@@ -25,8 +26,11 @@ import undersaw.line.LineId;
 import undersaw.line.Value;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
+import undersaw.returns.KeptFigures;
 import undersaw.store.Engagements;
 import undersaw.store.Engagements.Kept;
+import undersaw.store.Engagements.Step;
+import undersaw.store.Movements;
 
 /**
  * The engagements that are being worked on, each computed once a revision.
@@ -38,14 +42,16 @@ public class Workspace {
     private static final int REMEMBERED = 50;
 
     private final Engagements engagements;
+    private final Movements movements;
     private final Rejections rejections;
     private final Clock clock;
     private final Map<Long, OpenEngagement> open = new ConcurrentHashMap<>();
     private final Map<Long, Deque<Undo>> undos = new ConcurrentHashMap<>();
     private final Map<Long, Object> locks = new ConcurrentHashMap<>();
 
-    Workspace(Engagements engagements, Rejections rejections, Clock clock) {
+    Workspace(Engagements engagements, Movements movements, Rejections rejections, Clock clock) {
         this.engagements = engagements;
+        this.movements = movements;
         this.rejections = rejections;
         this.clock = clock;
     }
@@ -80,6 +86,12 @@ public class Workspace {
             Calculation calculation = Returns.calculate(linked);
             OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
             open.put(id, fresh);
+            if (movements.baseline(id).isEmpty()) {
+                movements.keep(
+                        id,
+                        new Movements.Baseline(
+                                fresh.revision(), KeptFigures.of(calculation).byKey()));
+            }
             return fresh;
         }
     }
@@ -152,15 +164,16 @@ public class Workspace {
         if (change == null) {
             return new Outcome(before, before);
         }
-        Optional<Long> revision = engagements.record(before.kept(), change, person, clock.instant());
-        if (revision.isEmpty()) {
-            return null;
-        }
         Snapshot next = change.applyTo(before.snapshot());
         boolean otherYear =
                 next.heading().period().lawYear() != before.calculation().plan().year();
         Calculation calculation =
                 otherYear ? Returns.calculate(next) : before.calculation().after(next, change.touches());
+        Step step = new Step(before.kept(), change, moved(before.calculation(), calculation));
+        Optional<Long> revision = engagements.record(step, person, clock.instant());
+        if (revision.isEmpty()) {
+            return null;
+        }
         OpenEngagement after = opened(new Kept(id, revision.get(), next), before.priorRevision(), calculation);
         open.put(id, after);
         if (change instanceof Change.HeadingSet) {
@@ -172,6 +185,13 @@ public class Workspace {
             stack.removeLast();
         }
         return new Outcome(before, after);
+    }
+
+    /** Rows of lists are named by the change itself; their totals are lines. */
+    private static List<Movement> moved(Calculation before, Calculation after) {
+        return Movement.between(before, after).stream()
+                .filter(each -> each.key().instance().isEmpty())
+                .toList();
     }
 
     /** Takes back the last change, if it was made since the start and nothing came after it. */
@@ -192,6 +212,11 @@ public class Workspace {
     /** Begins a new engagement. */
     public long begin(Heading heading, String person) {
         return engagements.begin(heading, person, clock.instant());
+    }
+
+    /** Forgets what was computed, so that everything is computed anew under the law as it now stands. */
+    public void forget() {
+        open.clear();
     }
 
     /** Every engagement of the firm. */

@@ -9,13 +9,16 @@ import java.time.temporal.ChronoUnit;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import undersaw.law.Law;
 import undersaw.store.Attachments;
 import undersaw.store.AuditTrail;
 import undersaw.store.Database;
 import undersaw.store.Engagements;
 import undersaw.store.Filings;
 import undersaw.store.FirmMappings;
+import undersaw.store.LawTables;
 import undersaw.store.Ledgers;
+import undersaw.store.Movements;
 import undersaw.store.Notes;
 import undersaw.store.People;
 import undersaw.store.Preferences;
@@ -48,6 +51,19 @@ class Furnishing {
     @Bean
     Engagements engagements(Database database, AuditTrail trail) {
         return new Engagements(database, trail);
+    }
+
+    @Bean
+    Movements movements(Database database) {
+        return new Movements(database);
+    }
+
+    /** The tables that the firm has loaded are in force from the start. */
+    @Bean
+    LawTables lawTables(Database database, AuditTrail trail) {
+        LawTables tables = new LawTables(database, trail);
+        tables.all().forEach(loaded -> Law.amend(loaded.year(), loaded.name(), loaded.content()));
+        return tables;
     }
 
     @Bean

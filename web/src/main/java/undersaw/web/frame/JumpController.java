@@ -2,7 +2,6 @@ package undersaw.web.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -10,20 +9,27 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import undersaw.check.Diagnostic;
 import undersaw.engagement.Station;
-import undersaw.form.Line;
 import undersaw.ledger.Account;
+import undersaw.returns.LineFinder;
+import undersaw.returns.PlainWords;
+import undersaw.store.Engagements;
+import undersaw.store.Engagements.Named;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 
-/** The jump box: any client, station, line, account or diagnostic by words. */
+/** The jump box: any client, station, form, line, account or diagnostic by number or words. */
 @Controller
 class JumpController {
     private static final int MOST = 12;
+    private static final int CLIENTS = 4;
+    private static final int YEAR_LENGTH = 4;
 
     private final Workspace workspace;
+    private final Engagements engagements;
 
-    JumpController(Workspace workspace) {
+    JumpController(Workspace workspace, Engagements engagements) {
         this.workspace = workspace;
+        this.engagements = engagements;
     }
 
     /**
@@ -37,57 +43,55 @@ class JumpController {
 
     @GetMapping("/jump")
     String jump(@RequestParam String q, @RequestParam(required = false) @Nullable Long in, Model model) {
-        List<String> words = List.of(q.strip().toLowerCase(Locale.ROOT).split("\\s+", -1));
-        List<Jump> found = new ArrayList<>();
+        PlainWords asked = PlainWords.of(q);
+        List<Jump> here = new ArrayList<>();
         if (in != null && !q.isBlank()) {
-            within(workspace.open(in), words, found);
+            within(workspace.open(in), asked, here);
         }
-        for (OpenEngagement open : q.isBlank() ? List.<OpenEngagement>of() : workspace.all()) {
-            String name = open.heading().client().name() + ", " + open.heading().form() + " "
-                    + open.heading().period().lawYear();
-            add(found, words, new Jump("client", name, "/e/" + open.id() + "/books"));
+        List<Jump> found = new ArrayList<>(here.subList(0, Math.min(MOST, here.size())));
+        if (!q.isBlank()) {
+            // named from the database: no return is opened or computed to find a client
+            engagements.named().stream()
+                    .filter(each -> asked.fit(name(each)))
+                    .limit(here.isEmpty() ? MOST : CLIENTS)
+                    .map(each -> new Jump("client", name(each), "/e/" + each.id() + "/books"))
+                    .forEach(found::add);
         }
-        model.addAttribute("found", found.subList(0, Math.min(MOST, found.size())));
+        model.addAttribute("found", found);
         model.addAttribute("asked", q.strip());
         return "fragments/jump :: found";
     }
 
-    private static void within(OpenEngagement open, List<String> words, List<Jump> found) {
+    private static String name(Named each) {
+        return each.client() + ", " + each.form() + " " + each.start().substring(0, YEAR_LENGTH);
+    }
+
+    private static void within(OpenEngagement open, PlainWords asked, List<Jump> found) {
         String base = "/e/" + open.id() + "/";
         for (Station station : open.kind().stations()) {
-            add(found, words, new Jump("station", station.caption(), base + station.path()));
+            if (asked.fit(station.caption())) {
+                found.add(new Jump("station", station.caption(), base + station.path()));
+            }
         }
-        open.calculation().plan().parts().stream()
-                .flatMap(part -> open.calculation().plan().linesOf(part).stream())
-                .forEach(line -> add(found, words, line(base, line)));
+        LineFinder.of(open.calculation().plan()).find(asked, MOST).forEach(each -> found.add(place(base, each)));
         for (Account account : open.snapshot().accounts().values()) {
-            add(
-                    found,
-                    words,
-                    new Jump(
-                            "account",
-                            account.number() + " " + account.name(),
-                            base + "map#account-" + account.number()));
+            String words = account.number() + " " + account.name();
+            if (found.size() < 2 * MOST && asked.fit(words)) {
+                found.add(new Jump("account", words, base + "map#account-" + account.number()));
+            }
         }
         for (Diagnostic diagnostic : open.review().diagnostics()) {
-            add(
-                    found,
-                    words,
-                    new Jump(
-                            diagnostic.severity().word(),
-                            diagnostic.code() + " " + diagnostic.message(),
-                            base + "check"));
+            String words = diagnostic.code() + " " + diagnostic.message();
+            if (found.size() < 2 * MOST && asked.fit(words)) {
+                found.add(new Jump(diagnostic.severity().word(), words, base + "check"));
+            }
         }
     }
 
-    private static Jump line(String base, Line line) {
-        return new Jump("line", line.id() + " " + line.caption(), base + "return?line=" + line.id());
-    }
-
-    private static void add(List<Jump> found, List<String> words, Jump jump) {
-        String text = jump.words().toLowerCase(Locale.ROOT);
-        if (found.size() < 4 * MOST && words.stream().allMatch(text::contains)) {
-            found.add(jump);
-        }
+    private static Jump place(String base, LineFinder.Place place) {
+        String where = place.line() == null
+                ? "return?sheet=" + place.part().code()
+                : "return?line=" + place.line().id();
+        return new Jump(place.line() == null ? "form" : "line", place.words(), base + where);
     }
 }

@@ -1,0 +1,86 @@
+package undersaw.returns;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.WeakHashMap;
+import org.jspecify.annotations.Nullable;
+import undersaw.calc.Plan;
+import undersaw.form.Line;
+import undersaw.form.Part;
+
+/** Finds lines and forms of a return by number, caption or plain words; the nearest first. */
+public final class LineFinder {
+    private static final Map<Plan, LineFinder> FINDERS = new WeakHashMap<>();
+    private static final int NUMBER = 0;
+    private static final int FORM = 1;
+    private static final int BEGINS = 2;
+    private static final int CAPTION = 3;
+    private static final int ANYWHERE = 4;
+
+    private final List<Entry> entries = new ArrayList<>();
+
+    /**
+     * A line, or a form as a whole.
+     *
+     * @param part the form or schedule
+     * @param line the line; null for the form itself
+     * @param words its number and name
+     */
+    public record Place(Part part, @Nullable Line line, String words) {}
+
+    private record Entry(Place place, String number, String caption, String all) {}
+
+    private LineFinder(Plan plan) {
+        for (Part part : plan.parts()) {
+            String code = part.code().toLowerCase(Locale.ROOT);
+            entries.add(new Entry(
+                    new Place(part, null, part.title()),
+                    code,
+                    part.title().toLowerCase(Locale.ROOT),
+                    (code + " " + part.title() + " " + part.plainWords()).toLowerCase(Locale.ROOT)));
+            for (Line line : plan.linesOf(part)) {
+                String caption = line.caption().toLowerCase(Locale.ROOT);
+                String all = (line.id() + " " + caption + " " + line.help() + " " + line.citation())
+                        .toLowerCase(Locale.ROOT);
+                String number = line.id().within().toLowerCase(Locale.ROOT);
+                entries.add(new Entry(new Place(part, line, line.id() + " " + line.caption()), number, caption, all));
+            }
+        }
+    }
+
+    /** The finder of a return's lines, made once. */
+    public static LineFinder of(Plan plan) {
+        synchronized (FINDERS) {
+            return FINDERS.computeIfAbsent(plan, LineFinder::new);
+        }
+    }
+
+    /** At most so many places that the words fit, the nearest first. */
+    public List<Place> find(PlainWords asked, int most) {
+        record Ranked(Entry entry, int rank) {}
+        return entries.stream()
+                .filter(entry -> asked.fit(entry.all()))
+                .map(entry -> new Ranked(entry, rank(entry, asked)))
+                .sorted(Comparator.comparingInt(Ranked::rank))
+                .limit(most)
+                .map(ranked -> ranked.entry().place())
+                .toList();
+    }
+
+    private static int rank(Entry entry, PlainWords asked) {
+        String first = asked.words().isEmpty() ? "" : asked.words().get(0);
+        boolean isNumber = asked.words().size() == 1
+                && (entry.number().equals(first)
+                        || entry.place().words().toLowerCase(Locale.ROOT).startsWith(first + " "));
+        if (isNumber) {
+            return NUMBER;
+        }
+        if (entry.place().line() == null) {
+            return FORM;
+        }
+        return entry.caption().startsWith(first) ? BEGINS : asked.fit(entry.caption()) ? CAPTION : ANYWHERE;
+    }
+}
