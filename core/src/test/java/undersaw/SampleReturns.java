@@ -72,6 +72,11 @@ public final class SampleReturns {
         return this;
     }
 
+    /** The same return for another period. */
+    public SampleReturns during(Period period) {
+        return with(new Heading(heading.form(), heading.client(), period, heading.method(), heading.flags()));
+    }
+
     /** An income-statement account, amount in the natural sign of its line; cash takes the other side. */
     public SampleReturns income(String number, String line, String treatment, String amount) {
         return onIncomeStatement(number, line, treatment, Money.parse(amount).negated());

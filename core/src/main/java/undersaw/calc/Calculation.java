@@ -17,6 +17,8 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Formula;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -129,6 +131,16 @@ public final class Calculation {
     /** Whether a condition holds on this return. */
     public boolean holds(Condition condition) {
         return condition.holds(new ValueFigures(this));
+    }
+
+    /** What a formula comes to on this return. */
+    public Money amount(Formula formula) {
+        return formula.value(new ValueFigures(this));
+    }
+
+    /** The figures of this return, as rules read them. */
+    public Figures figures() {
+        return new ValueFigures(this);
     }
 
     /** Whether a part belongs to this return. */

@@ -24,11 +24,13 @@ import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.Law;
+import undersaw.law.calendar.Period;
 import undersaw.ledger.Account;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Mapping;
+import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
@@ -348,6 +350,16 @@ final class Evaluation implements Figures {
     public Money carried(CarryoverKind kind, YearSpan years) {
         int returnYear = snapshot.heading().period().lawYear();
         return snapshot.lists().carried(kind, origin -> years.contains(origin, returnYear));
+    }
+
+    @Override
+    public List<Payment> payments() {
+        return snapshot.lists().payments();
+    }
+
+    @Override
+    public Period period() {
+        return snapshot.heading().period();
     }
 
     @Override

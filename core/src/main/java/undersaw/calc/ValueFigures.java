@@ -1,9 +1,12 @@
 package undersaw.calc;
 
+import java.util.List;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.Law;
+import undersaw.law.calendar.Period;
 import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -44,6 +47,16 @@ record ValueFigures(Calculation calculation) implements Figures {
     public Money carried(CarryoverKind kind, YearSpan years) {
         int returnYear = calculation.snapshot().heading().period().lawYear();
         return calculation.snapshot().lists().carried(kind, origin -> years.contains(origin, returnYear));
+    }
+
+    @Override
+    public List<Payment> payments() {
+        return calculation.snapshot().lists().payments();
+    }
+
+    @Override
+    public Period period() {
+        return calculation.snapshot().heading().period();
     }
 
     @Override

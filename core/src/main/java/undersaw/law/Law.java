@@ -138,6 +138,11 @@ public final class Law {
         return Set.copyOf(tables.computeIfAbsent(table, this::read).keySet());
     }
 
+    /** Whether the year's table has the figure. */
+    public boolean has(LawKey key) {
+        return tables.computeIfAbsent(key.table(), this::read).containsKey(key.key());
+    }
+
     /** The figure as a percentage. */
     public Percent percent(LawKey key) {
         return Percent.of(expect(key, Unit.PERCENT).text());

@@ -115,6 +115,11 @@ public record Money(long cents) implements Comparable<Money> {
      *
      * @throws ArithmeticException when there are cents
      */
+    /** The amount in dollars with its cents. */
+    public BigDecimal toDecimal() {
+        return BigDecimal.valueOf(cents, 2);
+    }
+
     public long dollars() {
         if (cents % 100 != 0) {
             throw new ArithmeticException("the amount " + this + " has cents, whole dollars were expected");

@@ -55,6 +55,11 @@ public interface ReturnKind {
     /** What this year leaves to the years that follow, by year of origin. */
     List<Carryover> carriedForward(Calculation calculation);
 
+    /** Each year of origin of what earlier years left, with its use in this year. */
+    default List<CarryoverYear> carryoverYears(Calculation calculation) {
+        return List.of();
+    }
+
     /** The treatment of that name, under its own or a former id. */
     default Optional<Treatment> treatment(String id) {
         String wanted = id.isEmpty() ? "full" : id;

@@ -22,4 +22,7 @@ public interface Cells {
     String carried(CarryoverKind kind, YearSpan years);
 
     String law(LawKey key);
+
+    /** The amount itself, where no expression can find it. */
+    String worked(Worked formula);
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Something about a return that holds or does not. */
-public sealed interface Condition permits All, Answered, Comparison, HeldOverAYear, NotAnyOf {
+public sealed interface Condition permits All, Answered, Any, Comparison, HeldOverAYear, NotAnyOf {
     boolean holds(Figures figures);
 
     String words();
@@ -13,6 +13,10 @@ public sealed interface Condition permits All, Answered, Comparison, HeldOverAYe
 
     /** The condition as a spreadsheet expression. */
     String cell(Cells cells);
+
+    default Condition or(Condition other) {
+        return new Any(List.of(this, other));
+    }
 
     default Condition and(Condition other) {
         return new All(List.of(this, other));

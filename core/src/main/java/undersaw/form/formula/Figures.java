@@ -1,7 +1,10 @@
 package undersaw.form.formula;
 
+import java.util.List;
 import undersaw.law.Law;
+import undersaw.law.calendar.Period;
 import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -27,6 +30,12 @@ public interface Figures {
 
     /** Carryovers of a kind from years of origin within the span. */
     Money carried(CarryoverKind kind, YearSpan years);
+
+    /** Payments of tax for the year, in the order in which they are listed. */
+    List<Payment> payments();
+
+    /** The period of the return. */
+    Period period();
 
     Law law();
 }

@@ -14,6 +14,7 @@ public sealed interface Formula extends Term
                 Choice,
                 Constant,
                 Difference,
+                Fraction,
                 Greatest,
                 LawAmount,
                 LawShare,
@@ -24,7 +25,8 @@ public sealed interface Formula extends Term
                 Reference,
                 RowTotal,
                 Sum,
-                Unreplaced {
+                Unreplaced,
+                Worked {
     Money value(Figures figures);
 
     /** The rule as a sentence part that a preparer can check; compound parts stand in brackets. */

@@ -52,6 +52,11 @@ public final class Formulas {
         return when(greatest(difference, NOTHING.minus(difference)).isAtLeast(dollars(upTo + 1)), NOTHING, difference);
     }
 
+    /** A fixed fraction of an amount. */
+    public static Formula fraction(long numerator, long denominator, Term base) {
+        return new Fraction(numerator, denominator, base.asFormula());
+    }
+
     static Set<Input> readsOf(List<Formula> parts) {
         Set<Input> reads = new HashSet<>();
         parts.forEach(part -> reads.addAll(part.reads()));

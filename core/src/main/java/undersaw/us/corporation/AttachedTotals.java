@@ -5,7 +5,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineId;
 
-/** Totals of forms that are prepared elsewhere and typed here: Forms 4562, 4797 and 2220, receipts and bank. */
+/** Totals of forms that are prepared elsewhere and typed here: Forms 4562 and 4797, receipts and bank. */
 final class AttachedTotals extends Form {
     final Line depreciation;
     final Line depreciationInCost;
@@ -14,7 +14,6 @@ final class AttachedTotals extends Form {
     final Line amortizationInCost;
     final Line amortizationOnPage1;
     final Line ordinaryGain;
-    final Line estimatePenalty;
 
     AttachedTotals() {
         super("attached", "Attached totals");
@@ -37,13 +36,6 @@ final class AttachedTotals extends Form {
                 "IRC 1231, 1245, 1250",
                 "sale of business property equipment rental recapture");
         ordinaryGain = line(LineId.of("4797/17"), "Ordinary gain or loss, Part II");
-        partByNeed(
-                "2220",
-                "Form 2220: underpayment of estimated tax",
-                "IRC 6655",
-                "late payment underpayment penalty estimated tax");
-        line(LineId.of("2220/4"), "Tax of last year");
-        estimatePenalty = line(LineId.of("2220/38"), "Penalty");
         partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test");
         line(LineId.of("448c/y1"), "Gross receipts of last year");
         line(LineId.of("448c/y2"), "Gross receipts of the year before");

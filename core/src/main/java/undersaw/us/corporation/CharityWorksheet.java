@@ -7,6 +7,7 @@ import static undersaw.form.formula.Formulas.when;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Carried;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 
@@ -15,8 +16,7 @@ import undersaw.ledger.CarryoverKind;
  *
  * <p>The limit is a share of income after the loss deduction, and the loss deduction depends on the gifts. The circle
  * is cut by trying: first all gifts are taken as deductible; where they then pass the limit, the limit without a loss
- * deduction is tried. Where a loss deduction remains in that second trial both bind, no published worksheet solves it,
- * and check C-0308 asks for the line to be typed.
+ * deduction is tried. Where a loss deduction remains in that second trial both bind, and {@link JointLimit} solves it.
  */
 final class CharityWorksheet extends Form {
     private static final int CARRIED_YEARS = 5;
@@ -30,6 +30,9 @@ final class CharityWorksheet extends Form {
     final LossDeduction lossesAtFullGifts;
     final DividendLimit dividendsAtLimit;
     final LossDeduction lossesAtLimit;
+    final JointLimit together;
+    final Line income;
+    final Line limitWithoutLosses;
 
     CharityWorksheet(CorporationForms all) {
         super("1120", "Charitable contributions");
@@ -38,7 +41,7 @@ final class CharityWorksheet extends Form {
         Line carried = line("W-CHAR/2", "Contributions carried from the last five years")
                 .is(new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS)));
         giftsAndCarried = line("W-CHAR/A", "Contributions in all").is(sum(gifts, carried));
-        Line income = line("W-CHAR/T", "Income before contributions and losses")
+        income = line("W-CHAR/T", "Income before contributions and losses")
                 .is(() -> all.page1.totalIncome.minus(sum(all.page1.deductions(false))));
         Line fullIncome =
                 line("W-CHAR/T1", "Trial 1: income less all contributions").is(income.minus(giftsAndCarried));
@@ -49,21 +52,29 @@ final class CharityWorksheet extends Form {
                 .is(() -> income.minus(lossesAtFullGifts.deduction)
                         .notBelowZero()
                         .times(CorporationLaw.CHARITABLE_SHARE));
-        Line second = line("W-CHAR/C2", "Trial 2: contributions at the limit without losses")
+        limitWithoutLosses = line("W-CHAR/C2", "Trial 2: contributions at the limit without losses")
                 .is(least(giftsAndCarried, income.notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
-        Line secondIncome = line("W-CHAR/T2", "Trial 2: income less these").is(income.minus(second));
+        Line secondIncome = line("W-CHAR/T2", "Trial 2: income less these").is(income.minus(limitWithoutLosses));
         dividendsAtLimit = new DividendLimit("W-DRD-T2", "Trial 2: dividends received", all, () -> secondIncome);
         lossesAtLimit =
                 new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
+        together = new JointLimit(all, this, () -> bindTogether());
         Line base = line("W-CHAR/3", "Income for the limit, after the loss deduction")
                 .is(() -> income.minus(all.page1.lossDeduction).notBelowZero());
         line("W-CHAR/4", "Limit on contributions").is(base.times(CorporationLaw.CHARITABLE_SHARE));
         Line floor = line("W-CHAR/5", "Floor under contributions")
                 .is(income.notBelowZero().times(CorporationLaw.CHARITABLE_FLOOR));
         allowed = line("W-CHAR/9", "Contributions deducted")
-                .is(() -> when(fitsInFull.isAtLeast(giftsAndCarried), giftsAndCarried, second)
+                .is(() -> when(
+                                fitsInFull.isAtLeast(giftsAndCarried),
+                                giftsAndCarried,
+                                when(lossesAtLimit.deduction.isZero(), limitWithoutLosses, together.gifts))
                         .minus(floor)
                         .notBelowZero());
         carriedOn = line("W-CHAR/10", "Contributions not deducted this year").is(giftsAndCarried.minus(allowed));
+    }
+
+    private Condition bindTogether() {
+        return fitsInFull.isBelow(giftsAndCarried).and(lossesAtLimit.deduction.isNotZero());
     }
 }

@@ -3,16 +3,19 @@ package undersaw.us.corporation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.IntPredicate;
 import undersaw.calc.Calculation;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.returns.CarryoverYear;
 
 /**
- * What a corporation's year leaves to later years, oldest used first (IRC 170(d)(2), 172(b), 1212(a); from memory).
+ * What a corporation's year takes from earlier years and leaves to later ones, oldest used first (IRC 170(d)(2),
+ * 172(b), 1212(a); from memory).
  *
- * <p>This year's gifts are deducted before those carried; a year that can no longer be used next year is dropped.
+ * <p>This year's gifts are deducted before those carried; a year that can no longer be used next year has expired.
  */
 final class CorporationCarryforwards {
     private static final int GIFTS_LAST = 5;
@@ -22,12 +25,12 @@ final class CorporationCarryforwards {
 
     private CorporationCarryforwards() {}
 
+    /** What is left, without kinds of which nothing is used here. */
     static List<Carryover> of(Calculation calculation) {
-        int year = calculation.snapshot().heading().period().lawYear();
         List<Carryover> left = new ArrayList<>();
-        left.addAll(losses(calculation, year));
-        left.addAll(gifts(calculation, year));
-        left.addAll(capitalLosses(calculation, year));
+        years(calculation).stream()
+                .filter(each -> each.left().isPositive())
+                .forEach(each -> left.add(new Carryover(each.kind(), each.year(), each.left())));
         calculation.snapshot().lists().carryovers().stream()
                 .filter(each -> switch (each.kind()) {
                     case NOL, CHARITABLE, CAPITAL_LOSS -> false;
@@ -37,51 +40,52 @@ final class CorporationCarryforwards {
         return List.copyOf(left);
     }
 
-    private static List<Carryover> losses(Calculation calculation, int year) {
-        List<Carryover> left = unused(calculation, CarryoverKind.NOL, line(calculation, "29a"));
-        left.removeIf(each -> each.year() < LOSSES_WITHOUT_END_SINCE && each.year() + OLD_LOSSES_LAST < year + 1);
-        add(left, CarryoverKind.NOL, year, line(calculation, "W-NOL/11"));
-        return left;
-    }
-
-    private static List<Carryover> gifts(Calculation calculation, int year) {
-        Money ofTheYear = line(calculation, "W-CHAR/1");
+    /** Each year of origin with its use. */
+    static List<CarryoverYear> years(Calculation calculation) {
+        int year = calculation.snapshot().heading().period().lawYear();
+        Money given = line(calculation, "W-CHAR/1");
         Money deducted = line(calculation, "19");
-        List<Carryover> left = unused(
-                calculation, CarryoverKind.CHARITABLE, deducted.minus(ofTheYear).notBelowZero());
-        left.removeIf(each -> each.year() + GIFTS_LAST < year + 1);
-        add(left, CarryoverKind.CHARITABLE, year, ofTheYear.minus(deducted).notBelowZero());
-        return left;
+        List<CarryoverYear> years = new ArrayList<>();
+        Kind losses = new Kind(
+                CarryoverKind.NOL,
+                "W-NOL",
+                origin -> origin < LOSSES_WITHOUT_END_SINCE && origin + OLD_LOSSES_LAST < year + 1);
+        years.addAll(used(calculation, losses, line(calculation, "29a")));
+        add(years, losses, year, line(calculation, "W-NOL/11"));
+        Kind gifts = new Kind(CarryoverKind.CHARITABLE, "W-CHAR", origin -> origin + GIFTS_LAST < year + 1);
+        years.addAll(used(calculation, gifts, deducted.minus(given).notBelowZero()));
+        add(years, gifts, year, given.minus(deducted).notBelowZero());
+        Kind capital = new Kind(CarryoverKind.CAPITAL_LOSS, "W-CAP", origin -> origin + CAPITAL_LOSSES_LAST < year + 1);
+        years.addAll(used(calculation, capital, line(calculation, "W-CAP/3")));
+        add(years, capital, year, line(calculation, "W-CAP/4"));
+        return List.copyOf(years);
     }
 
-    private static List<Carryover> capitalLosses(Calculation calculation, int year) {
-        List<Carryover> left = unused(calculation, CarryoverKind.CAPITAL_LOSS, line(calculation, "W-CAP/3"));
-        left.removeIf(each -> each.year() + CAPITAL_LOSSES_LAST < year + 1);
-        add(left, CarryoverKind.CAPITAL_LOSS, year, line(calculation, "W-CAP/4"));
-        return left;
-    }
+    /** One kind of carryover: its worksheet, and which years of origin end with this year. */
+    private record Kind(CarryoverKind kind, String part, IntPredicate ends) {}
 
     private static Money line(Calculation calculation, String within) {
         return calculation.amount(LineId.of("1120/" + within));
     }
 
-    private static List<Carryover> unused(Calculation calculation, CarryoverKind kind, Money used) {
-        List<Carryover> left = new ArrayList<>();
+    private static List<CarryoverYear> used(Calculation calculation, Kind kind, Money used) {
+        List<CarryoverYear> years = new ArrayList<>();
         Money toUse = used;
         for (Carryover each : calculation.snapshot().lists().carryovers().stream()
-                .filter(carryover -> carryover.kind() == kind)
+                .filter(carryover -> carryover.kind() == kind.kind())
                 .sorted(Comparator.comparingInt(Carryover::year))
                 .toList()) {
             Money taken = each.amount().min(toUse);
             toUse = toUse.minus(taken);
-            add(left, kind, each.year(), each.amount().minus(taken));
+            Money expired = kind.ends().test(each.year()) ? each.amount().minus(taken) : Money.ZERO;
+            years.add(new CarryoverYear(kind.kind(), each.year(), each.amount(), taken, expired, kind.part()));
         }
-        return left;
+        return years;
     }
 
-    private static void add(List<Carryover> list, CarryoverKind kind, int year, Money amount) {
+    private static void add(List<CarryoverYear> years, Kind kind, int year, Money amount) {
         if (amount.isPositive()) {
-            list.add(new Carryover(kind, year, amount));
+            years.add(new CarryoverYear(kind.kind(), year, amount, Money.ZERO, Money.ZERO, kind.part()));
         }
     }
 }

@@ -18,6 +18,8 @@ final class CorporationForms {
     final Form1125E form1125E = new Form1125E();
     final ScheduleD scheduleD = new ScheduleD();
     final AttachedTotals attached = new AttachedTotals();
+    final Form2220 form2220 = new Form2220(this);
+    final NextYear nextYear = new NextYear(this);
     final CharityWorksheet charity = new CharityWorksheet(this);
     final DifferencesWorksheet differences = new DifferencesWorksheet(this);
     final DividendLimit dividendLimit =
@@ -41,12 +43,15 @@ final class CorporationForms {
                 form1125E,
                 scheduleD,
                 attached,
+                form2220,
+                nextYear,
                 dividendLimit,
                 lossDeduction,
                 charity.dividendsAtFullGifts,
                 charity.lossesAtFullGifts,
                 charity.dividendsAtLimit,
                 charity.lossesAtLimit,
+                charity.together,
                 charity,
                 differences,
                 assets,

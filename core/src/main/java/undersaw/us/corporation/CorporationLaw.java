@@ -34,6 +34,10 @@ public final class CorporationLaw {
     public static final LawKey INFORMATION_RETURN =
             key("information-return", "the payment from which an information return is due");
     public static final LawKey EARNINGS_CREDIT = key("accumulated-earnings-credit", "the accumulated earnings credit");
+    public static final LawKey INSTALLMENT_SHARE =
+            key("installment-share", "the share of the year's tax in an instalment");
+    public static final LawKey INSTALLMENT_LARGE_SECOND =
+            key("installment-large-second", "the share that a large corporation has paid with the second instalment");
 
     private static final List<LawKey> ALL = List.of(
             CORPORATE_RATE,
@@ -54,7 +58,9 @@ public final class CorporationLaw {
             SMALL_BUSINESS_RECEIPTS,
             SECTION_179_LIMIT,
             INFORMATION_RETURN,
-            EARNINGS_CREDIT);
+            EARNINGS_CREDIT,
+            INSTALLMENT_SHARE,
+            INSTALLMENT_LARGE_SECOND);
 
     private CorporationLaw() {}
 

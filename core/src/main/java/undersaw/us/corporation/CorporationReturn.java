@@ -19,6 +19,7 @@ import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.returns.BookLines;
+import undersaw.returns.CarryoverYear;
 import undersaw.returns.ReturnKind;
 import undersaw.suggestions.Suggestions;
 
@@ -110,6 +111,11 @@ public final class CorporationReturn implements ReturnKind {
     @Override
     public List<Carryover> carriedForward(Calculation calculation) {
         return CorporationCarryforwards.of(calculation);
+    }
+
+    @Override
+    public List<CarryoverYear> carryoverYears(Calculation calculation) {
+        return CorporationCarryforwards.years(calculation);
     }
 
     @Override

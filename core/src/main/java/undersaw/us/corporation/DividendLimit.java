@@ -20,6 +20,11 @@ import undersaw.form.formula.Term;
  */
 final class DividendLimit extends Form {
     final Line allowed;
+    final Line others;
+    final Line large;
+    final Line largeDividends;
+    final Line small;
+    final Line full;
 
     DividendLimit(String code, String title, CorporationForms all, Supplier<Term> income) {
         super("1120", title);
@@ -28,7 +33,7 @@ final class DividendLimit extends Form {
                 .neededWhen(() -> all.scheduleC.limitedDividends().isNotZero());
         Line before =
                 line(code + "/1", "Income before loss and special deductions").is(income);
-        Line others = line(code + "/2", "Deductions of lines 10 to 13")
+        others = line(code + "/2", "Deductions of lines 10 to 13")
                 .is(() -> sum(
                         all.scheduleC.smallBusinessInvestment,
                         all.scheduleC.affiliated,
@@ -37,7 +42,7 @@ final class DividendLimit extends Form {
         Line base = line(code + "/3", "Line 1 less line 2").is(before.minus(others));
         Line largeLimit = line(code + "/4", "Limit for holdings of 20% or more")
                 .is(base.notBelowZero().times(CorporationLaw.DIVIDENDS_LARGE_HOLDING));
-        Line large = line(code + "/5", "Deductions for holdings of 20% or more")
+        large = line(code + "/5", "Deductions for holdings of 20% or more")
                 .is(() -> sum(
                         all.scheduleC.largeDeduction,
                         all.scheduleC.utilityLargeDeduction,
@@ -45,7 +50,7 @@ final class DividendLimit extends Form {
                         all.scheduleC.whollyOwnedDeduction,
                         all.scheduleC.debtFinancedLargeDeduction));
         Line largeAllowed = line(code + "/6", "Smaller of lines 4 and 5").is(least(largeLimit, large));
-        Line largeDividends = line(code + "/7", "Dividends from holdings of 20% or more")
+        largeDividends = line(code + "/7", "Dividends from holdings of 20% or more")
                 .is(() -> sum(
                         all.scheduleC.large,
                         all.scheduleC.utilityLarge,
@@ -55,10 +60,10 @@ final class DividendLimit extends Form {
         Line rest = line(code + "/8", "Line 3 less line 7").is(base.minus(largeDividends));
         Line smallLimit = line(code + "/9", "Limit for smaller holdings")
                 .is(rest.notBelowZero().times(CorporationLaw.DIVIDENDS_SMALL_HOLDING));
-        Line small = line(code + "/10", "Deductions for smaller holdings")
+        small = line(code + "/10", "Deductions for smaller holdings")
                 .is(() -> all.scheduleC.fullDeduction().minus(large));
         Line smallAllowed = line(code + "/11", "Smaller of lines 9 and 10").is(least(smallLimit, small));
-        Line full = line(code + "/13", "Deductions before the limit").is(() -> all.scheduleC.fullDeduction());
+        full = line(code + "/13", "Deductions before the limit").is(() -> all.scheduleC.fullDeduction());
         Line lossTest = line(code + "/14", "Income less all special deductions in full")
                 .is(() -> before.minus(all.scheduleC.unlimited().minus(all.scheduleC.section250))
                         .minus(full));

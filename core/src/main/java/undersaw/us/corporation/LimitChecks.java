@@ -73,12 +73,20 @@ final class LimitChecks {
                                         + " of gifts carried on to the next five years.")),
                 when(
                         "C-0308",
-                        STOP,
+                        NOTE,
                         LimitChecks::giftsAndLossesBind,
                         look -> onLine(
                                 "1120/19",
-                                "Gifts and the loss deduction limit each other. Work out line 19 and type it "
-                                        + "with its reason.")),
+                                "Gifts and the loss deduction limit each other; worksheet W-CHAR-B solves them "
+                                        + "together, for which no worksheet is published. Read it over.")),
+                when(
+                        "C-0304",
+                        QUERY,
+                        LimitChecks::giftsAndLossesBind,
+                        look -> onLine(
+                                "1120/W-CHAR/10",
+                                "Of the gifts that do not pass the limit, a part may raise the loss carryover "
+                                        + "instead (IRC 170(d)(2)(B)). Say how much goes on as a gift.")),
                 when(
                         "C-0309",
                         QUERY,

@@ -25,6 +25,8 @@ final class LossDeduction extends Form {
     private static final int OLD_LOSSES_LAST = 20;
 
     final Line available;
+    final Line old;
+    final Line later;
     final Line deduction;
     final Line lossOfTheYear;
 
@@ -40,13 +42,13 @@ final class LossDeduction extends Form {
                         .minus(special)
                         .plus(all.scheduleC.section250)
                         .notBelowZero());
-        Line old = line(code + "/3", "Losses from before 2018")
+        old = line(code + "/3", "Losses from before 2018")
                 .is(new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST, NEW_RULES_SINCE)));
         Line oldUsed = line(code + "/4", "Of these, used").is(least(base, old));
         Line left = line(code + "/5", "Income left").is(base.minus(oldUsed));
         Line share =
                 line(code + "/6", "Share of it that later losses may use").is(left.times(CorporationLaw.NOL_SHARE));
-        Line later = line(code + "/7", "Losses from 2018 on")
+        later = line(code + "/7", "Losses from 2018 on")
                 .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
         Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));
         available = line(code + "/2", "Losses available").is(sum(old, later));

@@ -179,7 +179,7 @@ final class Page1 extends Form {
                 .is(() -> all.scheduleJ.paymentsAndCredits)
                 .always();
         penalty = line("34", "Estimated tax penalty")
-                .is(() -> all.attached.estimatePenalty)
+                .is(() -> all.form2220.penalty)
                 .cites("IRC 6655");
         owed = line("35", "Amount owed")
                 .is(totalTax.plus(penalty).minus(payments).notBelowZero())

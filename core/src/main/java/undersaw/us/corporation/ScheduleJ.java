@@ -5,6 +5,7 @@ import static undersaw.form.formula.Formulas.sum;
 import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.formula.Formula;
 import undersaw.form.formula.Paid;
 import undersaw.ledger.PaymentKind;
 
@@ -20,6 +21,8 @@ final class ScheduleJ extends Form {
     final Line overpaymentApplied;
     final Line estimated;
     final Line paymentsAndCredits;
+    final Line extension;
+    private final List<Line> notEstimated;
 
     ScheduleJ(CorporationForms all) {
         super("1120", "Schedule J");
@@ -83,7 +86,7 @@ final class ScheduleJ extends Form {
         Line quickRefund = line("J/15", "Refund taken on Form 4466").cites("IRC 6425");
         Line combined = line("J/16", "Lines 13 and 14 less line 15")
                 .is(sum(overpaymentApplied, estimated).minus(quickRefund));
-        Line extension = line("J/17", "Deposited with Form 7004").is(new Paid(PaymentKind.EXTENSION));
+        extension = line("J/17", "Deposited with Form 7004").is(new Paid(PaymentKind.EXTENSION));
         Line withheld = line("J/18", "Withholding").is(new Paid(PaymentKind.WITHHELD));
         Line totalPayments = line("J/19", "Total payments")
                 .is(sum(combined, extension, withheld))
@@ -91,10 +94,16 @@ final class ScheduleJ extends Form {
         Line undistributed = line("J/20a", "Credit from Form 2439").cites("IRC 852(b)(3)");
         Line fuels = line("J/20b", "Credit from Form 4136").cites("IRC 34");
         Line otherRefundable = line("J/20z", "Other refundable credits").withStatement();
+        notEstimated = List.of(holdingCompany, recaptures.get(2), recaptures.get(3), fuels, otherRefundable);
         Line refundable = line("J/21", "Total refundable credits").is(sum(undistributed, fuels, otherRefundable));
         Line elective = line("J/22", "Elective payment from Form 3800").cites("IRC 6417");
         paymentsAndCredits = line("J/23", "Total payments and credits")
                 .is(sum(totalPayments, refundable, elective))
                 .always();
+    }
+
+    /** What Form 2220 leaves out of the tax that estimates are measured by. */
+    Formula notEstimated() {
+        return sum(notEstimated);
     }
 }

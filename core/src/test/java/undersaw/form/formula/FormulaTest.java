@@ -14,7 +14,9 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import undersaw.law.Law;
 import undersaw.law.LawKey;
+import undersaw.law.calendar.Period;
 import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -64,6 +66,16 @@ class FormulaTest {
         }
 
         @Override
+        public List<Payment> payments() {
+            return List.of();
+        }
+
+        @Override
+        public Period period() {
+            return Period.calendarYear(2025);
+        }
+
+        @Override
         public Law law() {
             return Law.of(2025);
         }
@@ -98,6 +110,11 @@ class FormulaTest {
         @Override
         public String carried(CarryoverKind kind, YearSpan years) {
             return "[carried " + kind.word() + "]";
+        }
+
+        @Override
+        public String worked(Worked formula) {
+            return "0";
         }
 
         @Override

@@ -185,6 +185,11 @@ class ChecksTest {
                         sound().expense("6610", "1120/19", "charitable", "40000")
                                 .carried(CarryoverKind.NOL, 2022, "900000")
                                 .fact("1120/19", "6739")),
+                pair(
+                        "C-0304",
+                        sound().expense("6610", "1120/19", "charitable", "40000")
+                                .carried(CarryoverKind.NOL, 2022, "900000"),
+                        sound().expense("6610", "1120/19", "charitable", "40000")),
                 pair("C-0309", sound().fact("1120/D/1b/h", "-10"), sound().fact("1120/D/1b/h", "10")),
                 pair(
                         "C-0313",
@@ -294,7 +299,7 @@ class ChecksTest {
                         "C-0508",
                         sound().balance("3950", "1120/M-2/5a", "0", "900000"),
                         sound().balance("3950", "1120/M-2/5a", "0", "9")),
-                pair("C-0603", sound().fact("2220/38", "12"), sound()),
+                pair("C-0603", sound(), sound().fact("2220/38", "0")),
                 pair("C-0610", sound(), sound().balance("3950", "1120/M-2/5a", "0", "9")),
                 pair(
                         "C-0613",

@@ -43,7 +43,7 @@ public final class ReturnWorkbook {
 
     private ReturnWorkbook(Calculation calculation) {
         this.calculation = calculation;
-        cells = new WorkbookCells(calculation.plan().year());
+        cells = new WorkbookCells(calculation);
     }
 
     /** The workbook as XLSX bytes. */

@@ -2,8 +2,10 @@ package undersaw.files.sheet;
 
 import java.util.HashMap;
 import java.util.Map;
+import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.form.formula.Cells;
+import undersaw.form.formula.Worked;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
@@ -25,11 +27,13 @@ final class WorkbookCells implements Cells {
     private final Map<String, Integer> lastRows = new HashMap<>();
     private final Map<LineKey, String> rows = new HashMap<>();
     private final Map<LineId, String> blanks = new HashMap<>();
+    private final Calculation calculation;
     private final int returnYear;
     private String row = "";
 
-    WorkbookCells(int returnYear) {
-        this.returnYear = returnYear;
+    WorkbookCells(Calculation calculation) {
+        this.calculation = calculation;
+        returnYear = calculation.plan().year();
     }
 
     void putLine(LineId line, String sheet, int row, boolean replaced) {
@@ -94,6 +98,11 @@ final class WorkbookCells implements Cells {
         String year = column(CARRYOVERS, "B");
         return "ROUND(SUMIFS(" + column(CARRYOVERS, "C") + "," + column(CARRYOVERS, "A") + ",\"" + kind.word() + "\","
                 + year + ",\">=" + oldest + "\"," + year + ",\"<=" + newest + "\"),0)";
+    }
+
+    @Override
+    public String worked(Worked formula) {
+        return calculation.amount(formula).toString();
     }
 
     @Override

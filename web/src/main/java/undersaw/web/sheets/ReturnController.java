@@ -77,6 +77,11 @@ class ReturnController {
         model.addAttribute("threshold", percent);
         model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
         FormsPage.show(calculation, part, model);
+        model.addAttribute(
+                "origins",
+                open.kind().carryoverYears(calculation).stream()
+                        .filter(each -> each.part().equals(part.code()))
+                        .toList());
         key(line)
                 .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))
                 .ifPresent(view -> model.addAttribute("lineage", view));

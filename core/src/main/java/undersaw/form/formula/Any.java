@@ -1,0 +1,40 @@
+package undersaw.form.formula;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Several conditions of which one must hold.
+ *
+ * @param conditions at least one
+ */
+public record Any(List<Condition> conditions) implements Condition {
+    /** Keeps its own copy. */
+    public Any {
+        conditions = List.copyOf(conditions);
+    }
+
+    @Override
+    public boolean holds(Figures figures) {
+        return conditions.stream().anyMatch(condition -> condition.holds(figures));
+    }
+
+    @Override
+    public String words() {
+        return conditions.stream().map(Condition::words).collect(Collectors.joining(" or "));
+    }
+
+    @Override
+    public Set<Input> reads() {
+        Set<Input> reads = new HashSet<>();
+        conditions.forEach(condition -> reads.addAll(condition.reads()));
+        return reads;
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return conditions.stream().map(condition -> condition.cell(cells)).collect(Collectors.joining(",", "OR(", ")"));
+    }
+}

@@ -1,0 +1,46 @@
+package undersaw.form.formula;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Set;
+import undersaw.money.Money;
+
+/**
+ * A fixed fraction of an amount, rounded half up to whole dollars.
+ *
+ * @param numerator what the amount is multiplied with
+ * @param denominator what it is divided by, more than zero
+ * @param base the amount
+ */
+public record Fraction(long numerator, long denominator, Formula base) implements Formula {
+    private static final int SCALE = 8;
+
+    @Override
+    public Money value(Figures figures) {
+        BigDecimal exact = base.value(figures)
+                .toDecimal()
+                .multiply(BigDecimal.valueOf(numerator))
+                .divide(BigDecimal.valueOf(denominator), SCALE, RoundingMode.HALF_UP);
+        return Money.parse(exact.setScale(0, RoundingMode.HALF_UP).toPlainString());
+    }
+
+    @Override
+    public String words() {
+        return (denominator == 1 ? numerator + " times " : numerator + "/" + denominator + " of ") + base.bracketed();
+    }
+
+    @Override
+    public String bracketed() {
+        return "(" + words() + ")";
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return base.reads();
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return "ROUND(" + base.cell(cells) + "*" + numerator + "/" + denominator + ",0)";
+    }
+}

@@ -1,0 +1,72 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.dollars;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import java.util.function.Supplier;
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Term;
+
+/**
+ * Gifts and losses that limit each other: the gifts are a share of income after the loss deduction, and the loss
+ * deduction follows the gifts (IRC 170(b)(2), 172(a)(2), 246(b), read literally; no published worksheet is known).
+ *
+ * <p>The worksheet tries again and again, each time with the gifts that the loss deduction of the try before allows. A
+ * dollar of gifts moves its own limit by at most ten cents, so each try is ten times nearer than the one before.
+ */
+final class JointLimit extends Form {
+    private static final int TRIES = 8;
+
+    final Line gifts;
+
+    JointLimit(CorporationForms all, CharityWorksheet worksheet, Supplier<Condition> needed) {
+        super("1120", "Gifts and losses together");
+        part("W-CHAR-B", "Gifts and losses that limit each other", "IRC 170(b)(2), 172(a)(2), 246(b)")
+                .worksheet()
+                .neededWhen(needed);
+        Line contributions = worksheet.limitWithoutLosses;
+        for (int i = 1; i <= TRIES; i++) {
+            Line before = contributions;
+            Line income = line("W-CHAR-B/" + i + "/T", "Try " + i + ": income less the gifts of the try before")
+                    .is(worksheet.income.minus(before));
+            Line special = line("W-CHAR-B/" + i + "/S", "Try " + i + ": special deductions")
+                    .is(() -> dividends(all, worksheet.dividendsAtLimit, income).plus(all.scheduleC.unlimited()));
+            Line losses = line("W-CHAR-B/" + i + "/N", "Try " + i + ": net operating loss deduction")
+                    .is(() -> losses(all, worksheet.lossesAtLimit, income, special));
+            contributions = line("W-CHAR-B/" + i + "/C", "Try " + i + ": gifts within the limit")
+                    .is(least(
+                            worksheet.giftsAndCarried,
+                            worksheet.income.minus(losses).notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
+        }
+        gifts = contributions;
+    }
+
+    /** The limit on dividends received at an income, as the worksheet W-DRD finds it line by line. */
+    private static Formula dividends(CorporationForms all, DividendLimit lines, Term income) {
+        Formula base = income.minus(lines.others);
+        Formula largeLimit = base.notBelowZero().times(CorporationLaw.DIVIDENDS_LARGE_HOLDING);
+        Formula largeAllowed = least(largeLimit, lines.large);
+        Formula smallAllowed = least(
+                base.minus(lines.largeDividends).notBelowZero().times(CorporationLaw.DIVIDENDS_SMALL_HOLDING),
+                lines.small);
+        Formula limited =
+                when(lines.large.isAtLeast(largeLimit.plus(dollars(1))), largeAllowed, sum(largeAllowed, smallAllowed));
+        Formula lossTest = income.minus(all.scheduleC.unlimited().minus(all.scheduleC.section250))
+                .minus(lines.full);
+        return when(lossTest.isBelow(NOTHING), lines.full, limited);
+    }
+
+    /** The loss deduction at an income, as the worksheet W-NOL finds it line by line. */
+    private static Formula losses(CorporationForms all, LossDeduction lines, Term income, Term special) {
+        Formula base = income.minus(special).plus(all.scheduleC.section250).notBelowZero();
+        Formula oldUsed = least(base, lines.old);
+        Formula laterUsed = least(base.minus(oldUsed).times(CorporationLaw.NOL_SHARE), lines.later);
+        return least(sum(oldUsed, laterUsed), income.minus(special).notBelowZero());
+    }
+}

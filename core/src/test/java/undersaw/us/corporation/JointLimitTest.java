@@ -1,0 +1,84 @@
+package undersaw.us.corporation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.util.Random;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import undersaw.SampleReturns;
+import undersaw.calc.Calculation;
+import undersaw.ledger.CarryoverKind;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
+import undersaw.returns.CarryoverYear;
+
+/** Gifts and losses that limit each other (IRC 170(b)(2), 172(a)(2) read literally; common practice, no source). */
+class JointLimitTest {
+    private static long at(Calculation calculation, String line) {
+        return calculation.amount(LineId.of("1120/" + line)).dollars();
+    }
+
+    private static SampleReturns sample(long income, long gifts, long losses) {
+        return SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", String.valueOf(income))
+                .expense("6610", "1120/19", "charitable", String.valueOf(gifts))
+                .carried(CarryoverKind.NOL, 2022, String.valueOf(losses));
+    }
+
+    /** By the straight-line equation C = (0.02 T - 0.02 P) / 0.92 with T 100,000 and no old losses: 2,173.91. */
+    @Test
+    void whereEightyPercentBindsTheEquationIsMet() {
+        Calculation year = sample(100_000, 12_000, 200_000).calculate();
+        assertThat(at(year, "19")).isEqualTo(2_174);
+        assertThat(at(year, "28")).isEqualTo(97_826);
+        assertThat(at(year, "29a")).isEqualTo(78_261);
+        assertThat(at(year, "30")).isEqualTo(19_565);
+        assertThat(at(year, "W-CHAR/4")).isEqualTo(2_174);
+    }
+
+    /** All losses used: C = 0.10 (T - Q), here 10 percent of 60,000. */
+    @Test
+    void whereAllLossesAreUsedTheRestOfIncomeCarriesTheGifts() {
+        Calculation year = sample(100_000, 12_000, 40_000).calculate();
+        assertThat(at(year, "19")).isEqualTo(6_000);
+        assertThat(at(year, "29a")).isEqualTo(40_000);
+    }
+
+    static LongStream seeds() {
+        return LongStream.rangeClosed(1, 60);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theGiftsAreTheShareOfWhatTheLossesLeave(long seed) {
+        Random random = new Random(seed);
+        Calculation year = sample(
+                        20_000 + random.nextInt(5_000_000), random.nextInt(600_000), random.nextInt(6_000_000))
+                .income("4600", "1120/C/" + (1 + random.nextInt(2)) + "/a", "full", "" + random.nextInt(400_000))
+                .carried(CarryoverKind.NOL, 2012, String.valueOf(random.nextInt(300_000)))
+                .calculate();
+        long income = at(year, "28") + at(year, "19");
+        long limit = Math.round(Math.max(0, income - at(year, "29a")) / 10.0);
+        long expected = Math.min(at(year, "W-CHAR/A"), limit);
+        assertThat(Math.abs(at(year, "19") - expected)).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void eachYearOfOriginSaysWhatWasUsedAndWhatHasExpired() {
+        Calculation year = sample(100_000, 30_000, 0)
+                .carried(CarryoverKind.CHARITABLE, 2020, "4000")
+                .carried(CarryoverKind.CHARITABLE, 2023, "5000")
+                .calculate();
+        assertThat(Returns.of(year.snapshot()).carryoverYears(year))
+                .filteredOn(each -> each.kind() == CarryoverKind.CHARITABLE)
+                .extracting(CarryoverYear::year, CarryoverYear::expired, CarryoverYear::left)
+                .containsExactly(
+                        tuple(2020, Money.ofDollars(4_000), Money.ZERO),
+                        tuple(2023, Money.ZERO, Money.ofDollars(5_000)),
+                        tuple(2025, Money.ZERO, Money.ofDollars(20_000)));
+    }
+}
