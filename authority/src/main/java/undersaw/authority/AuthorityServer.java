@@ -87,6 +87,7 @@ public final class AuthorityServer implements AutoCloseable {
     public void enrolDemo() {
         submissions.enrol("004417236", "Gannet Row Cannery, Inc.");
         submissions.enrol("007310244", "Marrow Bay Players");
+        submissions.enrol("005580121", "Low Tide Kayaks, Inc.");
         submissions.enrol("003141592", "Harrow Slip Ropeworks, Inc.");
     }
 

@@ -26,6 +26,11 @@ final class BusinessRules {
         /** The line that repeats the filer's number. */
         String numberLine();
 
+        /** Whether it takes the place of a return that was accepted. */
+        default boolean amends(FiledReturn filed) {
+            return false;
+        }
+
         /** Adds every reason to reject. */
         void examine(FiledReturn filed, List<Reason> reasons);
     }
@@ -48,11 +53,17 @@ final class BusinessRules {
         if (filed.start().getYear() != filed.year() || filed.end().isBefore(filed.start())) {
             reasons.add(new Reason("R-0202", "", "The period does not belong to tax year " + filed.year() + "."));
         }
-        if (submissions.isAcceptedAlready(filed)) {
+        Optional<FormRules> known = Optional.ofNullable(BY_FORM.get(filed.form()));
+        boolean amends = known.filter(rules -> rules.amends(filed)).isPresent();
+        boolean accepted = submissions.isAcceptedAlready(filed);
+        if (accepted && !amends) {
             reasons.add(
                     new Reason("R-0301", "", "A return of this filer for this form and period was accepted already."));
         }
-        Optional.ofNullable(BY_FORM.get(filed.form())).ifPresent(rules -> rules.examine(filed, reasons));
+        if (amends && !accepted) {
+            reasons.add(new Reason("R-0302", "", "Nothing was accepted yet that this return could amend."));
+        }
+        known.ifPresent(rules -> rules.examine(filed, reasons));
         return reasons;
     }
 

@@ -16,6 +16,11 @@ final class NonprofitRules implements BusinessRules.FormRules {
     }
 
     @Override
+    public boolean amends(FiledReturn filed) {
+        return filed.lines().getOrDefault("990-EZ/hdr/B/amended", "no").equals("yes");
+    }
+
+    @Override
     public void examine(FiledReturn filed, List<Reason> reasons) {
         foots(filed, reasons, "990-EZ/5c", line(filed, "5a") - line(filed, "5b"));
         foots(filed, reasons, "990-EZ/6d", sum(filed, "6a", "6b") - line(filed, "6c"));

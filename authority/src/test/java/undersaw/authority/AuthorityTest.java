@@ -167,6 +167,20 @@ class AuthorityTest {
         assertThat(answer(id)).contains("state=\"accepted\"");
     }
 
+    @Test
+    void anAmendedReturnTakesThePlaceOfOneThatWasAcceptedAndOfNothingElse() throws Exception {
+        String amended = SMALL_NONPROFIT.replace("<lines>", "<lines><answer id=\"990-EZ/hdr/B/amended\">yes</answer>");
+        String early = id();
+        put(early, amended);
+        assertThat(answer(early)).contains("rejected").contains("R-0302");
+        String first = id();
+        put(first, SMALL_NONPROFIT);
+        assertThat(answer(first)).contains("accepted");
+        String second = id();
+        put(second, amended);
+        assertThat(answer(second)).contains("accepted");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',

@@ -60,6 +60,26 @@ public interface ReturnKind {
         return List.of();
     }
 
+    /** Whether the return takes the place of one that was accepted. */
+    default boolean isAmended(Calculation calculation) {
+        return false;
+    }
+
+    /** The instalments of this year's estimated tax; none where the return has none. */
+    default List<Instalment> instalments(Calculation calculation) {
+        return List.of();
+    }
+
+    /** The instalments that next year's estimated tax calls for. */
+    default List<Instalment> instalmentsOfNextYear(Calculation calculation) {
+        return List.of();
+    }
+
+    /** Federal tax on the books against the return's; nothing where the books have no accounts for it. */
+    default Optional<BookedTax> bookedTax(Calculation calculation) {
+        return Optional.empty();
+    }
+
     /** The treatment of that name, under its own or a former id. */
     default Optional<Treatment> treatment(String id) {
         String wanted = id.isEmpty() ? "full" : id;

@@ -65,14 +65,24 @@ public final class Filings {
         }
     }
 
+    /** Freezes a filing that amends an accepted one; refused while another is sealed or under way. */
+    public Optional<Long> sealAmended(Content content, String person, Instant at) {
+        return seal(content, person, at, List.of("sealed", "sending", "received"));
+    }
+
     /** Freezes a filing; refused while another of the engagement is sealed, under way or accepted. */
     public Optional<Long> seal(Content content, String person, Instant at) {
+        return seal(content, person, at, List.of("sealed", "sending", "received", "accepted"));
+    }
+
+    private Optional<Long> seal(Content content, String person, Instant at, List<String> blocking) {
         return database.inTransaction(() -> {
             boolean standing = database.write()
                             .sql("""
                             select count(*) from filing
-                            where engagement = ? and state in ('sealed', 'sending', 'received', 'accepted')""")
-                            .param(content.engagement())
+                            where engagement = :engagement and state in (:blocking)""")
+                            .param("engagement", content.engagement())
+                            .param("blocking", blocking)
                             .query(Long.class)
                             .single()
                     > 0;

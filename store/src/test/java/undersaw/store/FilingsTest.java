@@ -50,6 +50,17 @@ class FilingsTest {
     }
 
     @Test
+    void anAmendedFilingMayFollowAnAcceptedOne() {
+        Kept first = sealed("a");
+        byte[] bytes = {1};
+        Content amended = new Content(engagement, 2, "b", "digest", bytes, bytes, bytes);
+        assertThat(filings.sealAmended(amended, "R. Tern", NOW)).isEmpty();
+        filings.move(first, new Step(DispatchState.ACCEPTED, "SIM-1", "", List.of()), "x", NOW);
+        assertThat(filings.seal(amended, "R. Tern", NOW)).isEmpty();
+        assertThat(filings.sealAmended(amended, "R. Tern", NOW)).isPresent();
+    }
+
+    @Test
     void onlyOneFilingOfAnEngagementStandsAtATime() {
         Kept first = sealed("a");
         byte[] bytes = {1};

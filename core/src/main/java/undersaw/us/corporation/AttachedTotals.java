@@ -47,8 +47,8 @@ final class AttachedTotals extends Form {
                 "direct deposit refund withdrawal account");
         line(LineId.of("bank/routing"), "Routing number").as(LineKind.TEXT);
         line(LineId.of("bank/account"), "Account number").as(LineKind.TEXT);
-        line(LineId.of("bank/type"), "Checking or savings").as(LineKind.TEXT);
-        line(LineId.of("bank/use"), "Refund or withdrawal").as(LineKind.TEXT);
+        line(LineId.of("bank/type"), "Checking or savings").as(LineKind.TEXT).oneOf("checking", "savings");
+        line(LineId.of("bank/use"), "Refund or withdrawal").as(LineKind.TEXT).oneOf("refund", "withdrawal");
         line(LineId.of("bank/date"), "Date of withdrawal").as(LineKind.DATE);
         line(LineId.of("bank/other"), "The amount owed is paid another way").as(LineKind.YES_NO);
     }

@@ -19,7 +19,9 @@ import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.returns.BookLines;
+import undersaw.returns.BookedTax;
 import undersaw.returns.CarryoverYear;
+import undersaw.returns.Instalment;
 import undersaw.returns.ReturnKind;
 import undersaw.suggestions.Suggestions;
 
@@ -116,6 +118,21 @@ public final class CorporationReturn implements ReturnKind {
     @Override
     public List<CarryoverYear> carryoverYears(Calculation calculation) {
         return CorporationCarryforwards.years(calculation);
+    }
+
+    @Override
+    public List<Instalment> instalments(Calculation calculation) {
+        return CorporationInstalments.ofThisYear(calculation);
+    }
+
+    @Override
+    public List<Instalment> instalmentsOfNextYear(Calculation calculation) {
+        return CorporationInstalments.ofNextYear(calculation);
+    }
+
+    @Override
+    public Optional<BookedTax> bookedTax(Calculation calculation) {
+        return BookedTax.of(calculation, LineId.of("1120/M-1/2"), LineId.of("1120/31"));
     }
 
     @Override

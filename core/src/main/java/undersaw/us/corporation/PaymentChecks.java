@@ -120,6 +120,15 @@ final class PaymentChecks {
                                         + " is owed. Choose withdrawal with a date, or confirm another way of paying.",
                                 Answer.YES_OR_NO)),
                 when(
+                        "C-0618",
+                        STOP,
+                        PaymentChecks::withdrawnLate,
+                        look -> onLine(
+                                "bank/date",
+                                "The withdrawal is dated after the due date of "
+                                        + DueDate.ofCorporation(look.period()).due()
+                                        + ". Choose that day or an earlier one.")),
+                when(
                         "C-0617",
                         QUERY,
                         look -> look.snapshot().prior().isKnown()
@@ -171,6 +180,14 @@ final class PaymentChecks {
         String routing = look.calculation().answer(LineId.of("bank/routing"));
         String account = look.calculation().answer(LineId.of("bank/account"));
         return !routing.isEmpty() && !checks(routing) || account.length() > 17;
+    }
+
+    private static boolean withdrawnLate(Examination look) {
+        String date = look.calculation().answer(LineId.of("bank/date"));
+        return look.says("bank/use", "withdrawal")
+                && !date.isEmpty()
+                && LocalDate.parse(date)
+                        .isAfter(DueDate.ofCorporation(look.period()).due());
     }
 
     /** Weights 3, 7 and 1 in turn; the sum is divisible by ten (common practice, no source). */

@@ -119,6 +119,11 @@ public final class NonprofitReturn implements ReturnKind {
     }
 
     @Override
+    public boolean isAmended(Calculation calculation) {
+        return calculation.answer(line("hdr/B/amended")).equals("yes");
+    }
+
+    @Override
     public List<Vital> vitals(Calculation calculation) {
         return List.of(
                 new Vital("Revenue", line("9")),

@@ -299,6 +299,10 @@ class ChecksTest {
                         "C-0508",
                         sound().balance("3950", "1120/M-2/5a", "0", "900000"),
                         sound().balance("3950", "1120/M-2/5a", "0", "9")),
+                pair(
+                        "C-0618",
+                        sound().fact("bank/use", "withdrawal").fact("bank/date", "2026-04-16"),
+                        sound().fact("bank/use", "withdrawal").fact("bank/date", "2026-04-15")),
                 pair("C-0603", sound(), sound().fact("2220/38", "0")),
                 pair("C-0610", sound(), sound().balance("3950", "1120/M-2/5a", "0", "9")),
                 pair(

@@ -81,6 +81,7 @@ class DemoOffice implements ApplicationRunner {
         bring("otter-point-marine-supply-2025");
         file(bring("marrow-bay-players-2024"));
         bring("marrow-bay-players-2025");
+        bring("low-tide-kayaks-2025");
     }
 
     private long bring(String name) {
@@ -103,6 +104,12 @@ class DemoOffice implements ApplicationRunner {
         }
         if (!snapshot.lists().payments().isEmpty()) {
             changes.add(new Change.PaymentsSet(snapshot.lists().payments()));
+        }
+        if (!snapshot.lists().carryovers().isEmpty()) {
+            changes.add(new Change.CarryoversSet(snapshot.lists().carryovers()));
+        }
+        if (!snapshot.lists().entries().isEmpty()) {
+            changes.add(new Change.EntriesSet(snapshot.lists().entries()));
         }
         changes.forEach(change -> workspace.change(id, PREPARER, open -> change));
         return id;

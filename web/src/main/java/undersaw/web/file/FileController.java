@@ -80,9 +80,12 @@ class FileController {
         model.addAttribute("authority", dispatcher.address());
         model.addAttribute(
                 "waiting", sent.stream().anyMatch(each -> each.state().isUnderWay()));
+        boolean amends = open.kind().isAmended(open.calculation());
         model.addAttribute(
                 "standing",
-                sent.stream().anyMatch(each -> !each.state().isEnded() || each.state() == DispatchState.ACCEPTED));
+                sent.stream()
+                        .anyMatch(
+                                each -> !each.state().isEnded() || each.state() == DispatchState.ACCEPTED && !amends));
         return "file/file";
     }
 

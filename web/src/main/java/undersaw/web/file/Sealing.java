@@ -56,17 +56,17 @@ public class Sealing {
         if (!faults.isEmpty()) {
             return Sealed.refused("The filing breaks the published format: " + String.join(" ", faults));
         }
-        Optional<Long> filing = filings.seal(
-                new Filings.Content(
-                        open.id(),
-                        open.revision(),
-                        submission,
-                        FilingXml.digest(xml),
-                        xml,
-                        ReturnPdf.write(content, open.calculation().plan(), PrintMark.draft()),
-                        EngagementFolder.writeZip(open.snapshot())),
-                person,
-                clock.instant());
+        Filings.Content sealed = new Filings.Content(
+                open.id(),
+                open.revision(),
+                submission,
+                FilingXml.digest(xml),
+                xml,
+                ReturnPdf.write(content, open.calculation().plan(), PrintMark.draft()),
+                EngagementFolder.writeZip(open.snapshot()));
+        Optional<Long> filing = open.kind().isAmended(open.calculation())
+                ? filings.sealAmended(sealed, person, clock.instant())
+                : filings.seal(sealed, person, clock.instant());
         return filing.isPresent()
                 ? new Sealed(filing, "")
                 : Sealed.refused("A filing of this engagement is sealed, under way or accepted already.");

@@ -1,8 +1,6 @@
 package undersaw.web.sheets;
 
 import java.security.Principal;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +18,7 @@ import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
@@ -48,51 +47,18 @@ class ListsController {
         model.addAttribute("carryovers", open.snapshot().lists().carryovers());
         model.addAttribute("paymentKinds", PaymentKind.values());
         model.addAttribute("carryoverKinds", CarryoverKind.values());
+        model.addAttribute(
+                "paid",
+                Money.sum(open.snapshot().lists().payments().stream()
+                        .map(Payment::amount)
+                        .toList()));
+        model.addAttribute("instalments", open.kind().instalments(open.calculation()));
+        model.addAttribute("nextYear", open.kind().instalmentsOfNextYear(open.calculation()));
+        model.addAttribute("booked", open.kind().bookedTax(open.calculation()).orElse(null));
+        model.addAttribute(
+                "bank",
+                open.calculation().plan().line(LineId.of("bank/routing")).isPresent());
         return "sheets/lists";
-    }
-
-    @PostMapping("/e/{id}/return/payments")
-    ModelAndView pay(
-            @PathVariable long id,
-            @RequestParam String date,
-            @RequestParam String kind,
-            @RequestParam String amount,
-            Principal principal,
-            Answers answers) {
-        Optional<Money> money = amount(amount);
-        Optional<PaymentKind> paid = PaymentKind.parse(kind);
-        LocalDate day;
-        try {
-            day = LocalDate.parse(date.strip());
-        } catch (DateTimeParseException notADate) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "Found \"" + date + "\", expected a date such as 2025-04-15.");
-        }
-        if (money.isEmpty() || paid.isEmpty()) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Found \"" + amount + "\", expected a positive amount such as 16500.");
-        }
-        workspace.change(id, signature.name(principal), open -> {
-            List<Payment> payments = new ArrayList<>(open.snapshot().lists().payments());
-            payments.add(new Payment(day, paid.get(), money.get()));
-            payments.sort((one, other) -> one.date().compareTo(other.date()));
-            return new Change.PaymentsSet(payments);
-        });
-        return back(id);
-    }
-
-    @PostMapping("/e/{id}/return/payments/remove")
-    ModelAndView removePayment(@PathVariable long id, @RequestParam int place, Principal principal) {
-        workspace.change(id, signature.name(principal), open -> {
-            List<Payment> payments = new ArrayList<>(open.snapshot().lists().payments());
-            if (place < 0 || place >= payments.size()) {
-                return null;
-            }
-            payments.remove(place);
-            return new Change.PaymentsSet(payments);
-        });
-        return back(id);
     }
 
     @PostMapping("/e/{id}/return/carryovers")

@@ -1,0 +1,155 @@
+package undersaw.web.sheets;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import undersaw.engagement.Change;
+import undersaw.files.sheet.PaymentReader;
+import undersaw.files.sheet.SourceFile;
+import undersaw.ledger.Entry;
+import undersaw.ledger.Payment;
+import undersaw.ledger.PaymentKind;
+import undersaw.money.Money;
+import undersaw.returns.BookedTax;
+import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Workspace;
+import undersaw.web.frame.Answers;
+import undersaw.web.frame.Signature;
+import undersaw.web.frame.TypedArithmetic;
+
+/** Payments of the year's tax: typed, pasted or read from a file; and the books' tax expense brought to the return. */
+@Controller
+class PaymentsController {
+    private static final long LARGEST_FILE = 2_000_000;
+    private static final int PROBLEMS_SHOWN = 5;
+
+    private final Workspace workspace;
+    private final Signature signature;
+
+    PaymentsController(Workspace workspace, Signature signature) {
+        this.workspace = workspace;
+        this.signature = signature;
+    }
+
+    @PostMapping("/e/{id}/return/payments")
+    ModelAndView pay(
+            @PathVariable long id,
+            @RequestParam String date,
+            @RequestParam String kind,
+            @RequestParam String amount,
+            Principal principal,
+            Answers answers) {
+        Optional<Money> money = amount(amount);
+        Optional<PaymentKind> paid = PaymentKind.parse(kind);
+        LocalDate day;
+        try {
+            day = LocalDate.parse(date.strip());
+        } catch (DateTimeParseException notADate) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "Found \"" + date + "\", expected a date such as 2025-04-15.");
+        }
+        if (money.isEmpty() || paid.isEmpty()) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Found \"" + amount + "\", expected a positive amount such as 16500.");
+        }
+        return add(id, List.of(new Payment(day, paid.get(), money.get())), false, principal);
+    }
+
+    /** Rows pasted from a spreadsheet, or a file of them; nothing is kept while a row cannot be read. */
+    @PostMapping("/e/{id}/return/payments/many")
+    ModelAndView many(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String pasted,
+            @RequestParam(required = false) MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean replace,
+            Principal principal,
+            Answers answers)
+            throws IOException {
+        boolean fromFile = file != null && !file.isEmpty();
+        if (fromFile && file.getSize() > LARGEST_FILE) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "The file is larger than 2 MB. Nothing was kept.");
+        }
+        SourceFile source = fromFile
+                ? SourceFile.of(Optional.ofNullable(file.getOriginalFilename()).orElse("file"), file.getBytes())
+                : SourceFile.of("Pasted", pasted.getBytes(StandardCharsets.UTF_8));
+        PaymentReader.Read read = PaymentReader.read(source);
+        if (!read.problems().isEmpty() || read.payments().isEmpty()) {
+            List<String> problems =
+                    read.problems().stream().limit(PROBLEMS_SHOWN).toList();
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    (problems.isEmpty() ? "No payment was found." : String.join(" ", problems)) + " Nothing was kept.");
+        }
+        return add(id, read.payments(), replace, principal);
+    }
+
+    private ModelAndView add(long id, List<Payment> more, boolean replace, Principal principal) {
+        workspace.change(id, signature.name(principal), open -> {
+            List<Payment> payments = new ArrayList<>(
+                    replace ? List.of() : open.snapshot().lists().payments());
+            payments.addAll(more);
+            payments.sort(Comparator.comparing(Payment::date));
+            return new Change.PaymentsSet(payments);
+        });
+        return back(id);
+    }
+
+    @PostMapping("/e/{id}/return/payments/remove")
+    ModelAndView remove(@PathVariable long id, @RequestParam int place, Principal principal) {
+        workspace.change(id, signature.name(principal), open -> {
+            List<Payment> payments = new ArrayList<>(open.snapshot().lists().payments());
+            if (place < 0 || place >= payments.size()) {
+                return null;
+            }
+            payments.remove(place);
+            return new Change.PaymentsSet(payments);
+        });
+        return back(id);
+    }
+
+    /** The adjusting entry that brings the books' federal tax to the return's. */
+    @PostMapping("/e/{id}/return/payments/book")
+    ModelAndView book(@PathVariable long id, Principal principal, Answers answers) {
+        OpenEngagement open = workspace.open(id);
+        Optional<BookedTax> booked = open.kind()
+                .bookedTax(open.calculation())
+                .filter(each -> !each.missing().isZero());
+        if (booked.isEmpty()) {
+            return answers.refuse(
+                    HttpStatus.CONFLICT,
+                    "There is nothing to book: the books agree, or have no account for federal tax on either side.");
+        }
+        workspace.change(id, signature.name(principal), now -> {
+            List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
+            String number = "T" + (entries.size() + 1);
+            entries.add(booked.get().entry(number, now.snapshot()));
+            return new Change.EntriesSet(entries);
+        });
+        return back(id);
+    }
+
+    private static Optional<Money> amount(String typed) {
+        return TypedArithmetic.read(typed)
+                .filter(Money::isPlain)
+                .map(Money::parse)
+                .filter(Money::isPositive);
+    }
+
+    private static ModelAndView back(long id) {
+        return new ModelAndView("redirect:/e/" + id + "/return/lists");
+    }
+}
