@@ -43,15 +43,23 @@ final class AgreementChecks {
                 when(
                         "C-0517",
                         STOP,
-                        look -> look.amount("1120/L/15/d").compareTo(look.law().amount(CorporationLaw.SCHEDULE_M3))
-                                >= 0,
+                        AgreementChecks::missesM3,
                         look -> onLine(
-                                "1120/M-1/10",
-                                "Schedule M-3 is needed from assets of "
-                                        + look.law()
-                                                .amount(CorporationLaw.SCHEDULE_M3)
-                                                .printed()
-                                        + " and cannot be prepared here yet.")),
+                                "1120/M-3/II/30/d",
+                                "Schedule M-3 does not reconcile: line 30 shows "
+                                        + look.amount("1120/M-3/II/30/a").printed() + " for the books and "
+                                        + look.amount("1120/M-3/II/30/d").printed()
+                                        + " for the return; line 11 of Part I holds "
+                                        + look.amount("1120/M-3/I/11").printed() + ", line 28 "
+                                        + look.amount("1120/28").printed() + ".")),
+                when(
+                        "C-0518",
+                        QUERY,
+                        look -> isM3Due(look) && !look.has("1120/M-3/I/4b"),
+                        look -> onLine(
+                                "1120/M-3/I/4b",
+                                "State in Schedule M-3, Part I, which accounting standard the statements follow, and "
+                                        + "answer its questions.")),
                 new Check("C-0504", NOTE, AgreementChecks::roundings),
                 when(
                         "C-0505",
@@ -134,5 +142,15 @@ final class AgreementChecks {
         return look.says("1120/K/13", "yes")
                 && (LineChecks.receipts(look).compareTo(limit) >= 0
                         || look.amount("1120/L/15/d").compareTo(limit) >= 0);
+    }
+
+    private static boolean isM3Due(Examination look) {
+        return look.amount("1120/L/15/d").compareTo(look.law().amount(CorporationLaw.SCHEDULE_M3)) >= 0;
+    }
+
+    private static boolean missesM3(Examination look) {
+        return isM3Due(look)
+                && (!look.amount("1120/M-3/II/30/a").equals(look.amount("1120/M-3/I/11"))
+                        || !look.amount("1120/M-3/II/30/d").equals(look.amount("1120/28")));
     }
 }

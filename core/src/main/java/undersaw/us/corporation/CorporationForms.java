@@ -26,6 +26,7 @@ final class CorporationForms {
             new DividendLimit("W-DRD", "Limit on dividends received", this, () -> page1.incomeBeforeLosses);
     final AssetRegister assets = new AssetRegister();
     final OwnerRegister owners = new OwnerRegister();
+    final ScheduleM3 scheduleM3 = new ScheduleM3(this);
     final LossDeduction lossDeduction = new LossDeduction(
             "W-NOL", "Net operating loss deduction", this, () -> page1.incomeBeforeLosses, dividendLimit);
 
@@ -39,6 +40,7 @@ final class CorporationForms {
                 scheduleL,
                 scheduleM1,
                 scheduleM2,
+                scheduleM3,
                 form1125A,
                 form1125E,
                 scheduleD,

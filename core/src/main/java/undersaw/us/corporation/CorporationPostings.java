@@ -36,6 +36,7 @@ final class CorporationPostings implements PostingRule {
 
     private final Treatments1120 treatments;
     private final CorporationTargets targets;
+    private final M3Rows.Finder m3 = new M3Rows.Finder();
 
     CorporationPostings(Treatments1120 treatments, CorporationTargets targets) {
         this.treatments = treatments;
@@ -91,7 +92,11 @@ final class CorporationPostings implements PostingRule {
         Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
         if (target.id().equals(FEDERAL_TAX)) {
             add(postings, position, FEDERAL_TAX, new Part(book, Portion.CLOSING, ""));
+            postM3(position, target, book.negated(), postings);
             return;
+        }
+        if (treatment.id().equals("inventory-change")) {
+            postM3(position, target, Money.ZERO, postings);
         }
         if (treatment.reach() == Reach.ELSEWHERE || targets.isFoundElsewhere(target.id())) {
             Part whole = new Part(targets.pool(treatment, target.id(), book), Portion.CLOSING, "");
@@ -106,6 +111,27 @@ final class CorporationPostings implements PostingRule {
             add(postings, position, PERPETUAL, new Part(book, Portion.CLOSING, ""));
         }
         postDifference(position, target, withTax, postings);
+        postM3(position, target, withTax.minus(target.side().natural(book)), postings);
+    }
+
+    /** The account's part of Schedule M-3: the book amount, and what the return shows more or less of it. */
+    private void postM3(AccountPosition position, MapTarget target, Money difference, List<Posting> postings) {
+        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        boolean income = target.side() == Side.CREDIT;
+        String row = m3.row(treatment.id(), target.id(), income, !difference.isZero());
+        // Part II counts income up, Part III expense up
+        boolean turned = row.startsWith("II/") != income;
+        Money book = target.side().natural(position.adjusted());
+        add(postings, position, M3Rows.line(row, "a"), new Part(turned ? book.negated() : book, Portion.FIXED, ""));
+        if (row.equals("II/28")) {
+            add(postings, position, M3Rows.line(row, "d"), new Part(turned ? book.negated() : book, Portion.FIXED, ""));
+        } else if (!difference.isZero()) {
+            add(
+                    postings,
+                    position,
+                    M3Rows.line(row, treatment.permanent() ? "c" : "b"),
+                    new Part(turned ? difference.negated() : difference, Portion.FIXED, treatment.caption()));
+        }
     }
 
     /** Tax effect on income less book effect on income, where they differ. */

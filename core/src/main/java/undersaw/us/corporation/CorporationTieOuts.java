@@ -39,6 +39,18 @@ final class CorporationTieOuts {
                     new Named("Schedule M-2 line 1", "1120/M-2/1"),
                     new Named("Schedule L line 25, opening", "1120/L/25/b")));
         }
+        if (look.says("1120/hdr/A4", "yes")) {
+            ties.add(lines(
+                    look,
+                    "TO-16",
+                    new Named("Schedule M-3 line 30, column a", "1120/M-3/II/30/a"),
+                    new Named("Part I line 11", "1120/M-3/I/11")));
+            ties.add(lines(
+                    look,
+                    "TO-17",
+                    new Named("Schedule M-3 line 30, column d", "1120/M-3/II/30/d"),
+                    new Named("line 28", "1120/28")));
+        }
         ties.add(lines(
                 look,
                 "TO-05",

@@ -22,6 +22,7 @@ final class DifferencesWorksheet extends Form {
     private static final long ROUNDING_UP_TO = 10;
 
     final Line depreciation;
+    final Line amortization;
     final Line disposals;
     final Line capitalGains;
     final Line disposalsTaxAbove;
@@ -45,7 +46,7 @@ final class DifferencesWorksheet extends Form {
         part("W-M1", "Book-to-tax differences", "IRC 446; Instructions for Form 1120, Schedule M-1")
                 .worksheet();
         depreciation = line("W-M1/1", "Depreciation per books").fromBooks();
-        Line amortization = line("W-M1/2", "Amortization per books").fromBooks();
+        amortization = line("W-M1/2", "Amortization per books").fromBooks();
         disposals = line("W-M1/3", "Gain on property sold, per books").fromBooks();
         capitalGains = line("W-M1/4", "Gain on capital assets, per books").fromBooks();
         amortizationAbove = line("W-M1/5", "Amortization on the books above the return")
@@ -98,6 +99,11 @@ final class DifferencesWorksheet extends Form {
                 disposalLossBelow,
                 all.scheduleD.lossUsed,
                 deductionsTypedAbove);
+    }
+
+    /** What was typed over deductions, above the books less below. */
+    Formula deductionsTyped() {
+        return deductionsTypedAbove.minus(deductionsTypedBelow);
     }
 
     private Formula beforeRounding() {

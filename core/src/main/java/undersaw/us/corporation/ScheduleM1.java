@@ -29,7 +29,7 @@ final class ScheduleM1 extends Form {
     ScheduleM1(CorporationForms all) {
         super("1120", "Schedule M-1");
         part("M-1", "Schedule M-1: book income to taxable income", "Instructions for Form 1120, Schedule M-1")
-                .excusedWhen(() -> all.scheduleK.small.answered("yes"));
+                .excusedWhen(() -> all.scheduleK.small.answered("yes").or(all.scheduleM3.isDue()));
         bookIncome = line("M-1/1", "Net income per books").fromBooks().always();
         section(Section.INCOME_TAXES);
         federalTax = booksLine("M-1/2", "Federal income tax per books", Side.DEBIT);

@@ -215,7 +215,14 @@ class ChecksTest {
                 pair("C-0503", sound().fact("1120/27", "1"), sound()),
                 pair("C-0506", sound().fact("1120/K/13", "yes"), sound()),
                 pair("C-0511", sound().balance("3901", "1120/L/25", "0", "-50"), sound()),
-                pair("C-0517", sound().balance("1500", "1120/L/6", "0", "10000000"), sound()),
+                pair(
+                        "C-0517",
+                        sound().balance("1500", "1120/L/6", "0", "10000000").fact("1120/11", "5"),
+                        sound().balance("1500", "1120/L/6", "0", "10000000")),
+                pair(
+                        "C-0518",
+                        sound().balance("1500", "1120/L/6", "0", "10000000"),
+                        sound().balance("1500", "1120/L/6", "0", "10000000").fact("1120/M-3/I/4b", "GAAP")),
                 pair("C-0505", SampleReturns.corporation().income("4000", "1120/1a", "full", "4000"), sound()),
                 pair("C-0601", SampleReturns.corporation().income("4000", "1120/1a", "full", "2000"), sound()),
                 pair("C-0602", sound(), sound().fact("2220/4", "0")),
