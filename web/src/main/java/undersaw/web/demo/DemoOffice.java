@@ -82,6 +82,7 @@ class DemoOffice implements ApplicationRunner {
         file(bring("marrow-bay-players-2024"));
         bring("marrow-bay-players-2025");
         bring("low-tide-kayaks-2025");
+        bring("slackwater-terminal-2025");
     }
 
     private long bring(String name) {
