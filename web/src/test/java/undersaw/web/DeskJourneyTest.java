@@ -2,7 +2,6 @@ package undersaw.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -93,28 +92,12 @@ class DeskJourneyTest {
     }
 
     private static void why(Browser browser, Page page, String base) {
-        page.navigate(base + "/return?line=1120/25");
-        page.locator(".sheet-main [data-lineage='1120/25']").press("Enter");
-        page.locator("#drawer .type input[name=value], input.in-place").first().fill("400");
-        if (page.locator("#drawer .type input[name=reason]").count() > 0) {
-            page.fill("#drawer .type input[name=reason]", "Form 7205");
-        }
-        page.locator("#drawer .type input[name=value], input.in-place").first().press("Enter");
-        assertThat(page.locator(".sheet-main [data-lineage='1120/25'] .amount")).hasText("400");
-        page.navigate(base + "/why?line=1120/31");
+        page.navigate(base + "/why?line=1120/33");
         browser.isClean(page);
-        assertThat(page.locator("h2").first()).hasText("Why 1120/31, Total tax changed");
-        assertThat(page.locator(".step")
-                        .filter(new Locator.FilterOptions().setHasText("1120/25"))
-                        .first()
-                        .locator("tr:has-text('1120/J/1a')")
-                        .first())
-                .containsText("(84)");
-        assertThat(page.locator(".step")
-                        .filter(new Locator.FilterOptions().setHasText("1120/25"))
-                        .first()
-                        .locator("tr:has-text('1120/M-1/1')"))
-                .hasCount(0);
+        assertThat(page.locator("h2").first()).hasText("Why 1120/33, Total payments and credits changed");
+        assertThat(page.locator(".step tr:has-text('1120/J/14')").first()).containsText("+60");
+        assertThat(page.locator(".step tr:has-text('1120/J/18')").first()).containsText("+15");
+        assertThat(page.locator(".step tr:has-text('1120/M-1/1')")).hasCount(0);
     }
 
     private static void jump(Page page) {
