@@ -38,6 +38,10 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
 
     /** One part of a return. */
     public static PartNeed of(Calculation year, Part part) {
+        boolean onlyWhenNeeded = part.needed().isPresent() && part.added().isEmpty();
+        if (onlyWhenNeeded && !year.holds(part.needed().orElseThrow())) {
+            return new PartNeed(part, List.of(), false);
+        }
         List<Feed> feeds = new ArrayList<>();
         part.needed()
                 .filter(year::holds)
@@ -52,7 +56,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
 
     /** Whether the part belongs to every return of its kind. */
     public boolean isAlways() {
-        return part.added().isEmpty() && !part.isWorksheet();
+        return part.added().isEmpty() && part.needed().isEmpty() && !part.isWorksheet();
     }
 
     /** Whether the part is shown as one of the return's. */

@@ -45,6 +45,16 @@ class PartNeedTest {
     }
 
     @Test
+    void aPartThatTheSizeCallsForStaysAwayFromASmallReturn() {
+        SampleReturns small = SampleReturns.corporation().income("4000", "1120/1a", "full", "700");
+        assertThat(need(small.calculate(), "M-3-II").isJoined()).isFalse();
+        Calculation large = SampleReturns.corporation()
+                .balance("1500", "1120/L/6", "0", "10000000")
+                .calculate();
+        assertThat(need(large, "M-3-II").isJoined()).isTrue();
+    }
+
+    @Test
     void anAnswerBringsItsTable() {
         Calculation yes = SampleReturns.nonprofit().fact("990-EZ/50", "yes").calculate();
         Calculation no = SampleReturns.nonprofit().fact("990-EZ/50", "no").calculate();
