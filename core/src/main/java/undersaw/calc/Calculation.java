@@ -17,7 +17,6 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
-import undersaw.form.formula.Figures;
 import undersaw.form.formula.Formula;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
@@ -136,11 +135,6 @@ public final class Calculation {
     /** What a formula comes to on this return. */
     public Money amount(Formula formula) {
         return formula.value(new ValueFigures(this));
-    }
-
-    /** The figures of this return, as rules read them. */
-    public Figures figures() {
-        return new ValueFigures(this);
     }
 
     /** Whether a part belongs to this return. */

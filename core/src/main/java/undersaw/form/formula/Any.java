@@ -1,6 +1,5 @@
 package undersaw.form.formula;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -28,9 +27,7 @@ public record Any(List<Condition> conditions) implements Condition {
 
     @Override
     public Set<Input> reads() {
-        Set<Input> reads = new HashSet<>();
-        conditions.forEach(condition -> reads.addAll(condition.reads()));
-        return reads;
+        return Condition.readsOf(conditions);
     }
 
     @Override

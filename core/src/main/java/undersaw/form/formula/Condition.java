@@ -2,6 +2,7 @@ package undersaw.form.formula;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Something about a return that holds or does not. */
 public sealed interface Condition permits All, Answered, Any, Comparison, HeldOverAYear, NotAnyOf {
@@ -16,6 +17,13 @@ public sealed interface Condition permits All, Answered, Any, Comparison, HeldOv
 
     default Condition or(Condition other) {
         return new Any(List.of(this, other));
+    }
+
+    /** All that several conditions depend on. */
+    static Set<Input> readsOf(List<Condition> conditions) {
+        return conditions.stream()
+                .flatMap(condition -> condition.reads().stream())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     default Condition and(Condition other) {

@@ -7,7 +7,6 @@ import org.springframework.ui.Model;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Station;
 import undersaw.form.Part;
-import undersaw.line.LineKey;
 import undersaw.returns.PartNeed;
 
 /** The forms of a return as its station shows them: those that are in, and those that can be added. */
@@ -20,9 +19,6 @@ final class FormsPage {
     /** A part that is not in the return. */
     public record Offer(String code, String title, String words, boolean addable) {}
 
-    /** What feeds a part, in words. */
-    public record Fed(String words, @Nullable LineKey line) {}
-
     /**
      * Why the part on show is in the return.
      *
@@ -31,7 +27,9 @@ final class FormsPage {
      * @param change what can be done about it; null where nothing can
      */
     public record Need(
-            List<Fed> feeds, boolean added, @Nullable String change) {}
+            List<PartNeed.Feed> feeds,
+            boolean added,
+            @Nullable String change) {}
 
     static void show(Calculation calculation, Part shown, Model model) {
         List<PartNeed> needs = PartNeed.of(calculation).stream()
@@ -69,12 +67,7 @@ final class FormsPage {
 
     private static Need need(PartNeed need) {
         boolean addable = need.part().added().isPresent() && need.feeds().isEmpty() && !need.addedByHand();
-        return new Need(
-                need.feeds().stream()
-                        .map(feed -> new Fed(feed.words(), feed.line()))
-                        .toList(),
-                need.addedByHand(),
-                need.isRemovable() ? "Remove" : addable ? "Add" : null);
+        return new Need(need.feeds(), need.addedByHand(), need.isRemovable() ? "Remove" : addable ? "Add" : null);
     }
 
     /** Schedules go by their letter, the other parts by their name. */
