@@ -1,7 +1,9 @@
 package undersaw.check;
 
 import java.time.LocalDate;
+import java.util.List;
 import undersaw.calc.Calculation;
+import undersaw.calc.LineValue;
 import undersaw.engagement.Client;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
@@ -48,5 +50,23 @@ public record Examination(Calculation calculation, LocalDate today) {
     /** Whether anything stands on the line. */
     public boolean has(String line) {
         return calculation.value(LineId.of(line)).isPresent();
+    }
+
+    /** Whether a person typed what stands on the line, 0 included. */
+    public boolean isTyped(String line) {
+        return calculation.value(LineId.of(line)).flatMap(LineValue::typedFact).isPresent();
+    }
+
+    /** The rows of a line that repeats. */
+    public List<LineValue> rows(String line) {
+        return calculation.rowValues(LineId.of(line));
+    }
+
+    /** What stands in another column of a row; empty where nothing does. */
+    public String inRow(String line, LineValue row) {
+        return calculation
+                .value(LineId.of(line).in(row.key().instance()))
+                .map(value -> value.value().plain())
+                .orElse("");
     }
 }

@@ -21,6 +21,7 @@ public sealed interface Formula extends Term
                 Least,
                 Paid,
                 Posted,
+                Proportion,
                 Quotient,
                 Reference,
                 RowTotal,

@@ -57,6 +57,11 @@ public final class Formulas {
         return new Fraction(numerator, denominator, base.asFormula());
     }
 
+    /** So many parts of an amount, of a fixed whole. */
+    public static Formula proportion(Term base, Term part, long whole) {
+        return new Proportion(base.asFormula(), part.asFormula(), whole);
+    }
+
     static Set<Input> readsOf(List<Formula> parts) {
         Set<Input> reads = new HashSet<>();
         parts.forEach(part -> reads.addAll(part.reads()));

@@ -6,6 +6,7 @@ import static undersaw.form.formula.Formulas.when;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.YearSpan;
@@ -38,11 +39,16 @@ final class CharityWorksheet extends Form {
         super("1120", "Charitable contributions");
         part("W-CHAR", "Charitable contributions", "IRC 170(b)(2), 170(d)(2)").worksheet();
         gifts = line("W-CHAR/1", "Contributions of this year").fromBooks();
+        line("W-CHAR/1/accrued", "Of line 1, not yet paid at the end of the year");
+        line("W-CHAR/1/board", "The board authorized them in the year; they are paid by the due date")
+                .as(LineKind.YES_NO)
+                .cites("IRC 170(a)(2)");
+        line("W-CHAR/1/property", "Of line 1, property other than money").cites("IRC 170(f)(11)");
+        line("W-CHAR/1/8283", "Form 8283 is attached").as(LineKind.YES_NO).cites("IRC 170(f)(11)");
         Line carried = line("W-CHAR/2", "Contributions carried from the last five years")
                 .is(new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS)));
         giftsAndCarried = line("W-CHAR/A", "Contributions in all").is(sum(gifts, carried));
-        income = line("W-CHAR/T", "Income before contributions and losses")
-                .is(() -> all.page1.totalIncome.minus(sum(all.page1.deductions(false))));
+        income = line("W-CHAR/T", "Income before contributions and losses").is(() -> all.page1.incomeBefore());
         Line fullIncome =
                 line("W-CHAR/T1", "Trial 1: income less all contributions").is(income.minus(giftsAndCarried));
         dividendsAtFullGifts = new DividendLimit("W-DRD-T1", "Trial 1: dividends received", all, () -> fullIncome);

@@ -13,7 +13,7 @@ import undersaw.returns.CarryoverYear;
 
 /**
  * What a corporation's year takes from earlier years and leaves to later ones, oldest used first (IRC 170(d)(2),
- * 172(b), 1212(a); from memory).
+ * 163(j)(2), 172(b), 179(b)(3), 1212(a); from memory).
  *
  * <p>This year's gifts are deducted before those carried; a year that can no longer be used next year has expired.
  */
@@ -33,8 +33,8 @@ final class CorporationCarryforwards {
                 .forEach(each -> left.add(new Carryover(each.kind(), each.year(), each.left())));
         calculation.snapshot().lists().carryovers().stream()
                 .filter(each -> switch (each.kind()) {
-                    case NOL, CHARITABLE, CAPITAL_LOSS -> false;
-                    default -> true;
+                    case GENERAL_CREDIT -> true;
+                    default -> false;
                 })
                 .forEach(left::add);
         return List.copyOf(left);
@@ -57,8 +57,32 @@ final class CorporationCarryforwards {
         add(years, gifts, year, given.minus(deducted).notBelowZero());
         Kind capital = new Kind(CarryoverKind.CAPITAL_LOSS, "W-CAP", origin -> origin + CAPITAL_LOSSES_LAST < year + 1);
         years.addAll(used(calculation, capital, line(calculation, "W-CAP/3")));
-        add(years, capital, year, line(calculation, "W-CAP/4"));
+        add(years, capital, year, line(calculation, "W-CAP/5"));
+        years.addAll(interest(calculation, year));
+        years.addAll(section179(calculation, year));
         return List.copyOf(years);
+    }
+
+    /** Interest that the limit lets through is this year's first (IRC 163(j)(2)); none of it ends. */
+    private static List<CarryoverYear> interest(Calculation calculation, int year) {
+        Kind kind = new Kind(CarryoverKind.INTEREST_163J, "8990", origin -> false);
+        Money ofTheYear = calculation.amount(LineId.of("8990/5")).minus(calculation.amount(LineId.of("8990/2")));
+        Money allowed = calculation.amount(LineId.of("8990/30"));
+        List<CarryoverYear> years =
+                new ArrayList<>(used(calculation, kind, allowed.minus(ofTheYear).notBelowZero()));
+        add(years, kind, year, ofTheYear.minus(allowed).notBelowZero());
+        return years;
+    }
+
+    /** Section 179: this year's election before what was carried (Reg. 1.179-3); none of it ends. */
+    private static List<CarryoverYear> section179(Calculation calculation, int year) {
+        Kind kind = new Kind(CarryoverKind.SECTION_179, "4562", origin -> false);
+        Money elected = calculation.amount(LineId.of("4562/9"));
+        Money deducted = calculation.amount(LineId.of("4562/12"));
+        List<CarryoverYear> years =
+                new ArrayList<>(used(calculation, kind, deducted.minus(elected).notBelowZero()));
+        add(years, kind, year, elected.minus(deducted).notBelowZero());
+        return years;
     }
 
     /** One kind of carryover: its worksheet, and which years of origin end with this year. */
@@ -75,10 +99,11 @@ final class CorporationCarryforwards {
                 .filter(carryover -> carryover.kind() == kind.kind())
                 .sorted(Comparator.comparingInt(Carryover::year))
                 .toList()) {
-            Money taken = each.amount().min(toUse);
+            Money available = each.amount().roundedToDollars();
+            Money taken = available.min(toUse);
             toUse = toUse.minus(taken);
-            Money expired = kind.ends().test(each.year()) ? each.amount().minus(taken) : Money.ZERO;
-            years.add(new CarryoverYear(kind.kind(), each.year(), each.amount(), taken, expired, kind.part()));
+            Money expired = kind.ends().test(each.year()) ? available.minus(taken) : Money.ZERO;
+            years.add(new CarryoverYear(kind.kind(), each.year(), available, taken, expired, kind.part()));
         }
         return years;
     }

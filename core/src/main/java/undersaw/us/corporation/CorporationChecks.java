@@ -19,6 +19,12 @@ final class CorporationChecks {
                         LimitChecks.all(),
                         AccountChecks.all(),
                         AgreementChecks.all(),
+                        DeductionChecks.all(),
+                        PropertyChecks.all(),
+                        CarryoverChecks.all(),
+                        OwnershipChecks.all(),
+                        BalanceChecks.all(),
+                        DeadlineChecks.all(),
                         PaymentChecks.all(),
                         QuestionChecks.all())
                 .flatMap(List::stream)

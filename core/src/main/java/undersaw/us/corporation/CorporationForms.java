@@ -8,6 +8,7 @@ import undersaw.owners.OwnerRegister;
 /** The forms of a corporation's return, which refer to one another. */
 final class CorporationForms {
     final Page1 page1 = new Page1(this);
+    final DividendPayers payers = new DividendPayers();
     final ScheduleC scheduleC = new ScheduleC(this);
     final ScheduleJ scheduleJ = new ScheduleJ(this);
     final ScheduleK scheduleK = new ScheduleK(this);
@@ -16,8 +17,17 @@ final class CorporationForms {
     final ScheduleM2 scheduleM2 = new ScheduleM2(this);
     final Form1125A form1125A = new Form1125A(this);
     final Form1125E form1125E = new Form1125E();
-    final ScheduleD scheduleD = new ScheduleD();
-    final AttachedTotals attached = new AttachedTotals();
+    final ScheduleD scheduleD = new ScheduleD(this);
+    final Form4562 form4562 = new Form4562(this);
+    final Section179Worksheet section179 = new Section179Worksheet(this);
+    final FirstYearCosts startUp = new FirstYearCosts("W-195", "Start-up costs", "start-up-195", "IRC 195(b)");
+    final FirstYearCosts organization =
+            new FirstYearCosts("W-248", "Organization costs", "organizational", "IRC 248(a)");
+    final Form4797 form4797 = new Form4797();
+    final EarlierReceipts receipts = new EarlierReceipts();
+    final Form8990 form8990 = new Form8990(this);
+    final ControlledGroup group = new ControlledGroup(this);
+    final BankDetails bank = new BankDetails();
     final Form2220 form2220 = new Form2220(this);
     final NextYear nextYear = new NextYear(this);
     final CharityWorksheet charity = new CharityWorksheet(this);
@@ -35,6 +45,7 @@ final class CorporationForms {
         return List.of(
                 page1,
                 scheduleC,
+                payers,
                 scheduleJ,
                 scheduleK,
                 scheduleL,
@@ -44,7 +55,15 @@ final class CorporationForms {
                 form1125A,
                 form1125E,
                 scheduleD,
-                attached,
+                form4797,
+                form4562,
+                section179,
+                startUp,
+                organization,
+                receipts,
+                form8990,
+                group,
+                bank,
                 form2220,
                 nextYear,
                 dividendLimit,

@@ -31,6 +31,20 @@ public final class CorporationLaw {
     public static final LawKey SMALL_BUSINESS_RECEIPTS =
             key("small-business-receipts", "the small business limit on average receipts");
     public static final LawKey SECTION_179_LIMIT = key("section-179-limit", "the section 179 limit");
+    public static final LawKey SECTION_179_THRESHOLD =
+            key("section-179-threshold", "the cost above which the section 179 limit falls");
+    public static final LawKey FIRST_YEAR_COSTS =
+            key("first-year-costs", "the start-up or organization costs deducted at once");
+    public static final LawKey FIRST_YEAR_THRESHOLD =
+            key("first-year-threshold", "the costs above which that deduction falls");
+    public static final LawKey INTEREST_SHARE =
+            key("interest-share", "the share of adjusted income that interest may take");
+    public static final LawKey INTEREST_DEPRECIATION =
+            key("interest-depreciation", "the share of depreciation added back for the interest limit");
+    public static final LawKey BUILDING_RECAPTURE =
+            key("building-recapture", "the share of a building's depreciation that is ordinary gain");
+    public static final LawKey SERVICE_EARNINGS_CREDIT =
+            key("service-earnings-credit", "the accumulated earnings credit of a service corporation");
     public static final LawKey INFORMATION_RETURN =
             key("information-return", "the payment from which an information return is due");
     public static final LawKey EARNINGS_CREDIT = key("accumulated-earnings-credit", "the accumulated earnings credit");
@@ -57,6 +71,13 @@ public final class CorporationLaw {
             ESTIMATE_THRESHOLD,
             SMALL_BUSINESS_RECEIPTS,
             SECTION_179_LIMIT,
+            SECTION_179_THRESHOLD,
+            FIRST_YEAR_COSTS,
+            FIRST_YEAR_THRESHOLD,
+            INTEREST_SHARE,
+            INTEREST_DEPRECIATION,
+            BUILDING_RECAPTURE,
+            SERVICE_EARNINGS_CREDIT,
             INFORMATION_RETURN,
             EARNINGS_CREDIT,
             INSTALLMENT_SHARE,

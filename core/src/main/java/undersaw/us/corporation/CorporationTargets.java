@@ -16,6 +16,8 @@ final class CorporationTargets {
     private static final LineId AMORTIZATION = LineId.of("1120/W-M1/2");
     private static final LineId DISPOSALS = LineId.of("1120/W-M1/3");
     private static final LineId CAPITAL_ASSETS = LineId.of("1120/W-M1/4");
+    private static final LineId START_UP = LineId.of("1120/W-195/1");
+    private static final LineId ORGANIZATION = LineId.of("1120/W-248/1");
     private static final LineId GIFTS = LineId.of("1120/W-CHAR/1");
 
     /** Lines whose figure other forms find, whatever the treatment says. */
@@ -30,7 +32,9 @@ final class CorporationTargets {
             "amortization-books", AMORTIZATION,
             "disposal-books", DISPOSALS,
             "capital-books", CAPITAL_ASSETS,
-            "charitable", GIFTS);
+            "charitable", GIFTS,
+            "start-up-195", START_UP,
+            "organizational", ORGANIZATION);
 
     private final Map<LineId, MapTarget> targets = new HashMap<>();
 

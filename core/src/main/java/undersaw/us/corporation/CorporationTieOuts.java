@@ -2,12 +2,17 @@ package undersaw.us.corporation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import undersaw.calc.Statement;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
+import undersaw.form.Part;
 import undersaw.ledger.Account;
+import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Payment;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.returns.CarryoverYear;
 
 /** The pairs of figures of a corporation's return that must agree (common practice, no source). */
 final class CorporationTieOuts {
@@ -42,12 +47,12 @@ final class CorporationTieOuts {
         if (look.says("1120/hdr/A4", "yes")) {
             ties.add(lines(
                     look,
-                    "TO-16",
+                    "TO-31",
                     new Named("Schedule M-3 line 30, column a", "1120/M-3/II/30/a"),
                     new Named("Part I line 11", "1120/M-3/I/11")));
             ties.add(lines(
                     look,
-                    "TO-17",
+                    "TO-32",
                     new Named("Schedule M-3 line 30, column d", "1120/M-3/II/30/d"),
                     new Named("line 28", "1120/28")));
         }
@@ -96,7 +101,141 @@ final class CorporationTieOuts {
         ties.add(lines(look, "TO-20", new Named("Schedule J line 12", "1120/J/12"), new Named("line 31", "1120/31")));
         ties.add(lines(look, "TO-21", new Named("Schedule J line 23", "1120/J/23"), new Named("line 33", "1120/33")));
         ties.add(payments(look));
+        ties.addAll(linesThatAgree(look));
+        ties.addAll(carryovers(look));
+        ties.addAll(booksThatAgree(look));
+        ties.addAll(statements(look));
         return List.copyOf(ties);
+    }
+
+    /** Lines that carry one figure in two places. */
+    private static List<TieOut> linesThatAgree(Examination look) {
+        List<TieOut> ties = new ArrayList<>();
+        ties.add(lines(look, "TO-13", new Named("Schedule D line 18", "1120/D/18"), new Named("line 8", "1120/8")));
+        Money depreciation =
+                look.amount("4562/22").minus(look.amount("4562/22/cogs")).minus(look.amount("4562/22/other"));
+        ties.add(new TieOut(
+                "TO-14",
+                "Form 4562 line 22, on page 1",
+                depreciation,
+                "line 20",
+                look.amount("1120/20"),
+                LineId.of("4562/22")));
+        ties.add(lines(
+                look, "TO-16", new Named("Question 12", "1120/K/12"), new Named("losses available", "1120/W-NOL/2")));
+        ties.add(lines(
+                look,
+                "TO-23",
+                new Named("Total assets in the heading", "1120/hdr/D"),
+                new Named("Schedule L line 15", "1120/L/15/d")));
+        ties.add(new TieOut(
+                "TO-24",
+                "Line 37, credited and refunded",
+                look.amount("1120/37").plus(look.amount("1120/37r")),
+                "line 36",
+                look.amount("1120/36"),
+                LineId.of("1120/37")));
+        return ties;
+    }
+
+    /** What is left, used and ended comes to what was there. */
+    private static List<TieOut> carryovers(Examination look) {
+        List<CarryoverYear> years = CorporationCarryforwards.years(look.calculation());
+        return List.of(
+                carryover(look, years, CarryoverKind.NOL, new Tie("TO-17", "losses", List.of("29a"), "W-NOL/11")),
+                carryover(look, years, CarryoverKind.CHARITABLE, new Tie("TO-18", "gifts", List.of("19"), "W-CHAR/1")),
+                carryover(
+                        look,
+                        years,
+                        CarryoverKind.CAPITAL_LOSS,
+                        new Tie("TO-19", "capital losses", List.of("W-CAP/3"), "W-CAP/5")));
+    }
+
+    /** What is held against one another for a kind of carryover. */
+    private record Tie(String code, String words, List<String> used, String ofTheYear) {}
+
+    private static TieOut carryover(Examination look, List<CarryoverYear> years, CarryoverKind kind, Tie tie) {
+        List<CarryoverYear> own =
+                years.stream().filter(year -> year.kind() == kind).toList();
+        Money after = Money.sum(own.stream()
+                        .map(year -> year.left().plus(year.expired()))
+                        .toList())
+                .plus(Money.sum(tie.used().stream()
+                        .map(line -> look.amount("1120/" + line))
+                        .toList()));
+        Money before = Money.sum(look.snapshot().lists().carryovers().stream()
+                        .filter(each -> each.kind() == kind)
+                        .map(each -> each.amount().roundedToDollars())
+                        .toList())
+                .plus(look.amount("1120/" + tie.ofTheYear()));
+        return new TieOut(
+                tie.code(),
+                "Used, ended and left " + tie.words(),
+                after,
+                tie.words() + " of earlier years and of this one",
+                before,
+                LineId.of("1120/" + tie.used().get(0)));
+    }
+
+    /** Accounts against the lines that they lead to, and this year's opening against last year's closing. */
+    private static List<TieOut> booksThatAgree(Examination look) {
+        List<TieOut> ties = new ArrayList<>();
+        Money change = balances(look, "inventory-change");
+        if (!change.isZero()) {
+            ties.add(new TieOut(
+                    "TO-09",
+                    "Change of inventory on the books",
+                    change.roundedToDollars(),
+                    "Schedule L line 3, opening less closing",
+                    look.amount("1120/L/3/b").minus(look.amount("1120/L/3/d")),
+                    LineId.of("1125-A/7")));
+        }
+        ties.add(new TieOut(
+                "TO-27",
+                "Federal tax accounts",
+                look.calculation().posted(LineId.of("1120/M-1/2")).roundedToDollars(),
+                "Schedule M-1 line 2",
+                look.amount("1120/M-1/2"),
+                LineId.of("1120/M-1/2")));
+        if (look.snapshot().prior().isKnown()) {
+            ties.add(new TieOut(
+                    "TO-25",
+                    "Assets at the end of last year",
+                    look.snapshot().prior().amount(LineId.of("1120/L/15/d")).orElse(Money.ZERO),
+                    "Schedule L line 15, opening",
+                    look.amount("1120/L/15/b"),
+                    LineId.of("1120/L/15/b")));
+        }
+        return ties;
+    }
+
+    private static Money balances(Examination look, String treatment) {
+        return Money.sum(look.snapshot().mappings().entrySet().stream()
+                .filter(each -> each.getValue().treatment().equals(treatment))
+                .map(each -> look.snapshot().accounts().get(each.getKey()))
+                .filter(Objects::nonNull)
+                .map(look.calculation()::adjusted)
+                .toList());
+    }
+
+    /** The printed rows of each statement against its line. */
+    private static List<TieOut> statements(Examination look) {
+        List<TieOut> ties = new ArrayList<>();
+        for (Part part : look.calculation().plan().parts()) {
+            look.calculation().plan().linesOf(part).stream()
+                    .filter(line -> line.hasStatement() && look.calculation().holds(part))
+                    .filter(line -> !look.calculation().amount(line).isZero())
+                    .forEach(line -> ties.add(new TieOut(
+                            "TO-30 " + line.id(),
+                            "Statement of line " + line.id(),
+                            Money.sum(Statement.of(look.calculation(), line).rows().stream()
+                                    .map(Statement.Row::amount)
+                                    .toList()),
+                            "line " + line.id(),
+                            look.calculation().amount(line),
+                            line.id())));
+        }
+        return ties;
     }
 
     /** A line with the words that name it. */

@@ -37,6 +37,9 @@ final class DifferencesWorksheet extends Form {
     private final Line amortizationAbove;
     private final Line amortizationBelow;
     private final Line disposalLossBelow;
+    private final Line interestAbove;
+    private final Line interestBelow;
+    private final Line firstYearAbove;
     private final Line deductionsTypedBelow;
     private final Line deductionsTypedAbove;
 
@@ -50,9 +53,9 @@ final class DifferencesWorksheet extends Form {
         disposals = line("W-M1/3", "Gain on property sold, per books").fromBooks();
         capitalGains = line("W-M1/4", "Gain on capital assets, per books").fromBooks();
         amortizationAbove = line("W-M1/5", "Amortization on the books above the return")
-                .is(() -> amortization.minus(all.attached.amortization).notBelowZero());
+                .is(() -> amortization.minus(runningAmortization()).notBelowZero());
         amortizationBelow = line("W-M1/6", "Amortization on the return above the books")
-                .is(() -> all.attached.amortization.minus(amortization).notBelowZero());
+                .is(() -> runningAmortization().minus(amortization).notBelowZero());
         disposalsTaxAbove = line("W-M1/7", "Property sold: gain on the return above the books")
                 .is(() -> taxDisposals().minus(disposals).notBelowZero());
         disposalGainBelow = line("W-M1/8", "Property sold: gain on the books above the return")
@@ -75,6 +78,12 @@ final class DifferencesWorksheet extends Form {
                 line("W-M1/14", "Deductions typed below the books").is(() -> below(deductions()));
         deductionsTypedAbove =
                 line("W-M1/15", "Deductions typed above the books").is(() -> above(deductions()));
+        interestAbove = line("W-M1/20", "Interest on the books above the return")
+                .is(() -> NOTHING.minus(all.form8990.change).notBelowZero());
+        interestBelow =
+                line("W-M1/21", "Interest on the return above the books").is(() -> all.form8990.change.notBelowZero());
+        firstYearAbove = line("W-M1/22", "Start-up and organization costs on the books above the return")
+                .is(() -> firstYearCosts().minus(firstYearDeducted()).notBelowZero());
         Line residue = line("W-M1/16", "Line 28 less Schedule M-1 before rounding")
                 .is(() -> all.page1.incomeBeforeLosses.minus(beforeRounding()));
         Line rounding = line("W-M1/17", "Rounding placed on Schedule M-1")
@@ -88,7 +97,7 @@ final class DifferencesWorksheet extends Form {
 
     /** Line 5d of Schedule M-1 before rounding. */
     Formula otherAbove(Line line) {
-        return sum(line.fromAccounts(), amortizationAbove, deductionsTypedBelow);
+        return sum(line.fromAccounts(), amortizationAbove, interestAbove, firstYearAbove, deductionsTypedBelow);
     }
 
     /** Line 8c of Schedule M-1 before rounding. */
@@ -96,6 +105,7 @@ final class DifferencesWorksheet extends Form {
         return sum(
                 line.fromAccounts(),
                 amortizationBelow,
+                interestBelow,
                 disposalLossBelow,
                 all.scheduleD.lossUsed,
                 deductionsTypedAbove);
@@ -126,8 +136,28 @@ final class DifferencesWorksheet extends Form {
         return added.minus(taken);
     }
 
+    /** Interest on the return above the books, less below. */
+    Formula interestMoved() {
+        return interestBelow.minus(interestAbove);
+    }
+
+    /** Start-up and organization costs of the books. */
+    Formula firstYearCosts() {
+        return sum(all.startUp.costs, all.organization.costs);
+    }
+
+    /** What of them the return deducts this year. */
+    Formula firstYearDeducted() {
+        return sum(all.startUp.deducted, all.organization.deducted);
+    }
+
+    /** Amortization of the return without that of this year's start-up and organization costs. */
+    Formula runningAmortization() {
+        return all.form4562.amortization.minus(sum(all.startUp.amortized, all.organization.amortized));
+    }
+
     private Formula taxDisposals() {
-        return all.attached.ordinaryGain.plus(all.scheduleD.fromForm4797);
+        return all.form4797.ordinaryGain.plus(all.scheduleD.fromForm4797);
     }
 
     private Formula taxCapital() {

@@ -39,7 +39,7 @@ final class Form1125A extends Form {
         otherCosts = line("5", "Other costs").withStatement();
         mappable(otherCosts, Side.DEBIT);
         otherCosts.fromBooksAnd(
-                () -> sum(otherCosts.fromAccounts(), all.attached.depreciationInCost, all.attached.amortizationInCost));
+                () -> sum(otherCosts.fromAccounts(), all.form4562.depreciationInCost, all.form4562.amortizationInCost));
         Line total = line("6", "Lines 1 to 5").is(sum(opening, purchases, labor, section263A, otherCosts));
         closing = line("7", "Inventory at the end of the year").fromBooks();
         mappable(closing, Side.DEBIT);

@@ -67,6 +67,7 @@ final class JointLimit extends Form {
         Formula base = income.minus(special).plus(all.scheduleC.section250).notBelowZero();
         Formula oldUsed = least(base, lines.old);
         Formula laterUsed = least(base.minus(oldUsed).times(CorporationLaw.NOL_SHARE), lines.later);
-        return least(sum(oldUsed, laterUsed), income.minus(special).notBelowZero());
+        return LossDeduction.within382(
+                all, least(sum(oldUsed, laterUsed), income.minus(special).notBelowZero()));
     }
 }

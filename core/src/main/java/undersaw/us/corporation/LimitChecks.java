@@ -13,26 +13,32 @@ import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
+import undersaw.engagement.Heading.Flag;
 import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /** Checks of limits and of what earlier years left. */
 final class LimitChecks {
+    private static final int HELD_DAYS = 45;
     private static final List<String> LIMITED = List.of("1", "2", "3", "4", "5", "6", "7", "8");
 
     private LimitChecks() {}
 
     static List<Check> all() {
         return List.of(
+                new Check("C-0207", QUERY, LimitChecks::heldTooShort),
                 when(
-                        "C-0207",
-                        QUERY,
-                        look -> sum(look, "a").isPositive() && !look.says("1120/C/hold", "yes"),
-                        look -> new Found(
-                                Place.line("1120/C/hold"),
-                                "Confirm that each stock was held more than 45 days, or move its dividend to line 20.",
-                                Answer.YES_OR_NO)),
+                        "C-0230",
+                        STOP,
+                        look -> !look.amount("1120/C-payers/total").isZero()
+                                && !look.amount("1120/C-payers/total").equals(dividendsOfBooks(look)),
+                        look -> onLine(
+                                "1120/C-payers/amount",
+                                "The payers' dividends come to "
+                                        + look.amount("1120/C-payers/total").printed() + ", the accounts hold "
+                                        + dividendsOfBooks(look).printed() + ". Complete the list, or correct it.")),
+                new Check("C-0232", STOP, LimitChecks::dividendsWithoutLine),
                 when(
                         "C-0208",
                         NOTE,
@@ -52,17 +58,6 @@ final class LimitChecks {
                                 "1120/C/9/c",
                                 "The loss exception gives the whole deduction of "
                                         + look.amount("1120/C/9/c").printed() + ".")),
-                when(
-                        "C-0211",
-                        STOP,
-                        look -> look.amount("4562/12").compareTo(look.law().amount(CorporationLaw.SECTION_179_LIMIT))
-                                > 0,
-                        look -> onLine(
-                                "4562/12",
-                                "Section 179 exceeds the yearly limit of "
-                                        + look.law()
-                                                .amount(CorporationLaw.SECTION_179_LIMIT)
-                                                .printed() + ".")),
                 when(
                         "C-0301",
                         NOTE,
@@ -90,12 +85,18 @@ final class LimitChecks {
                 when(
                         "C-0309",
                         QUERY,
-                        look -> look.amount("1120/W-CAP/4").isPositive(),
-                        look -> onLine(
-                                "1120/D/18",
+                        look -> look.amount("1120/W-CAP/4").isPositive()
+                                && !look.heading().is(Flag.INITIAL)
+                                && !look.has("1120/W-CAP/G1")
+                                && !look.has("1120/W-CAP/G2")
+                                && !look.has("1120/W-CAP/G3"),
+                        look -> new Found(
+                                Place.line("1120/W-CAP/G1"),
                                 "A capital loss of "
                                         + look.amount("1120/W-CAP/4").printed()
-                                        + " goes back three years first. Check for gains there (Form 1139).")),
+                                        + " goes back three years first. Type the gains of these years, "
+                                        + "or 0 (Form 1139).",
+                                Answer.TYPE)),
                 when(
                         "C-0312",
                         QUERY,
@@ -108,7 +109,10 @@ final class LimitChecks {
                 when(
                         "C-0313",
                         QUERY,
-                        look -> !look.amount("1120/W-M1/3").isZero() && !look.has("4797/17") && !look.has("1120/D/11"),
+                        look -> !look.amount("1120/W-M1/3").isZero()
+                                && look.amount("4797/17").isZero()
+                                && look.amount("1120/D/11").isZero()
+                                && !look.isTyped("4797/17"),
                         look -> new Found(
                                 Place.line("4797/17"),
                                 "The books gain "
@@ -134,6 +138,55 @@ final class LimitChecks {
                                         + " is carried on without end, up to 80% of later income.")));
     }
 
+    /** What accounts bring to Schedule C, whole. */
+    private static Money dividendsOfBooks(Examination look) {
+        return Money.sum(DividendPayers.LINES.stream()
+                .map(line -> look.calculation()
+                        .posted(LineId.of("1120/C/" + line + "/a"))
+                        .roundedToDollars())
+                .toList());
+    }
+
+    private static List<Found> dividendsWithoutLine(Examination look) {
+        return look.rows("1120/C-payers/amount").stream()
+                .filter(row -> look.inRow("1120/C-payers/line", row).isEmpty())
+                .map(row -> Found.at(
+                        new Place.OnLine(
+                                LineId.of("1120/C-payers/line").in(row.key().instance())),
+                        "Say on which line of Schedule C the dividend of "
+                                + row.amount().printed() + " from \""
+                                + look.inRow("1120/C-payers/payer", row) + "\" stands."))
+                .toList();
+    }
+
+    /** One question for all stock, or, where payers are listed, each one held too short (IRC 246(c)). */
+    private static List<Found> heldTooShort(Examination look) {
+        if (!sum(look, "a").isPositive() || look.says("1120/C/hold", "yes")) {
+            return List.of();
+        }
+        List<LineValue> rows = look.rows("1120/C-payers/amount").stream()
+                .filter(row -> LIMITED.contains(look.inRow("1120/C-payers/line", row)))
+                .toList();
+        boolean known = !rows.isEmpty()
+                && rows.stream()
+                        .noneMatch(row -> look.inRow("1120/C-payers/days", row).isEmpty());
+        if (!known) {
+            return List.of(new Found(
+                    Place.line("1120/C/hold"),
+                    "Confirm that each stock was held more than 45 days, or move its dividend to line 20.",
+                    Answer.YES_OR_NO));
+        }
+        return rows.stream()
+                .filter(row -> Integer.parseInt(look.inRow("1120/C-payers/days", row)) <= HELD_DAYS)
+                .map(row -> Found.at(
+                        new Place.OnLine(
+                                LineId.of("1120/C-payers/days").in(row.key().instance())),
+                        "Stock of \"" + look.inRow("1120/C-payers/payer", row) + "\" was held "
+                                + look.inRow("1120/C-payers/days", row)
+                                + " days. At 45 or fewer its dividend belongs on line 20."))
+                .toList();
+    }
+
     /** Column a or c of Schedule C, lines 1 to 8. */
     private static Money sum(Examination look, String column) {
         return Money.sum(LIMITED.stream()
@@ -144,10 +197,7 @@ final class LimitChecks {
     /** The second trial of the limit on gifts still leaves a loss deduction, and nobody typed line 19. */
     private static boolean giftsAndLossesBind(Examination look) {
         boolean secondTrial = look.amount("1120/W-CHAR/A").compareTo(look.amount("1120/W-CHAR/L1")) > 0;
-        boolean typed = look.calculation()
-                .value(LineId.of("1120/19"))
-                .flatMap(LineValue::typedFact)
-                .isPresent();
+        boolean typed = look.isTyped("1120/19");
         return secondTrial && look.amount("1120/W-NOL-T2/9").isPositive() && !typed;
     }
 

@@ -81,7 +81,9 @@ final class LineChecks {
                 when(
                         "C-0212",
                         QUERY,
-                        look -> !look.amount("1120/W-M1/1").isZero() && !look.has("4562/22"),
+                        look -> !look.amount("1120/W-M1/1").isZero()
+                                && look.amount("4562/22").isZero()
+                                && !look.isTyped("4562/22"),
                         look -> new Found(
                                 Place.line("4562/22"),
                                 "The books have depreciation of "

@@ -3,8 +3,11 @@ package undersaw.us.corporation;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
 
+import java.util.Optional;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Carried;
@@ -29,6 +32,7 @@ final class LossDeduction extends Form {
     final Line later;
     final Line deduction;
     final Line lossOfTheYear;
+    private final @Nullable Line ownershipLimit;
 
     LossDeduction(String code, String title, CorporationForms all, Supplier<Term> income, DividendLimit dividends) {
         super("1120", title);
@@ -52,9 +56,16 @@ final class LossDeduction extends Form {
                 .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
         Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));
         available = line(code + "/2", "Losses available").is(sum(old, later));
+        ownershipLimit = code.equals("W-NOL")
+                ? line(code + "/382", "Limit on losses after a change of ownership")
+                        .cites("IRC 382")
+                : null;
         deduction = line(code + "/9", "Net operating loss deduction")
-                .is(() -> least(
-                        sum(oldUsed, laterUsed), income.get().minus(special).notBelowZero()));
+                .is(() -> within382(
+                        all,
+                        least(
+                                sum(oldUsed, laterUsed),
+                                income.get().minus(special).notBelowZero())));
         lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income, special, all));
     }
 
@@ -64,6 +75,17 @@ final class LossDeduction extends Form {
 
     private Line lossOfTheYear() {
         return lossOfTheYear;
+    }
+
+    /** No more than the limit after a change of ownership, where one is typed (IRC 382). */
+    static Formula within382(CorporationForms all, Formula losses) {
+        Line limit = all.lossDeduction.afterOwnershipChange().orElseThrow();
+        return when(limit.isNotZero(), least(losses, limit), losses);
+    }
+
+    /** The typed limit, which the return's own worksheet asks for once. */
+    private Optional<Line> afterOwnershipChange() {
+        return Optional.ofNullable(ownershipLimit);
     }
 
     private static Formula loss(Supplier<Term> income, Line special, CorporationForms all) {

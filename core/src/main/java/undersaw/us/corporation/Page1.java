@@ -106,7 +106,7 @@ final class Page1 extends Form {
                 .cites("IRC 1222(9)");
         mappable(capitalGain, Side.CREDIT);
         businessPropertyGain = line("9", "Net gain or loss from Form 4797")
-                .is(() -> all.attached.ordinaryGain)
+                .is(() -> all.form4797.ordinaryGain)
                 .cites("IRC 1231");
         mappable(businessPropertyGain, Side.CREDIT);
         otherIncome = booksLine("10", "Other income", Side.CREDIT).withStatement();
@@ -134,14 +134,17 @@ final class Page1 extends Form {
         badDebts = booksLine("15", "Bad debts", Side.DEBIT).cites("IRC 166");
         rentsPaid = booksLine("16", "Rents", Side.DEBIT).cites("IRC 162(a)(3)");
         taxes = booksLine("17", "Taxes and licenses", Side.DEBIT).cites("IRC 164");
-        interestPaid = booksLine("18", "Interest", Side.DEBIT).cites("IRC 163");
+        interestPaid = line("18", "Interest")
+                .fromBooksAnd(() -> sum(interestPerBooks(), all.form8990.change))
+                .cites("IRC 163");
+        mappable(interestPaid, Side.DEBIT);
         charity = line("19", "Charitable contributions")
                 .is(() -> all.charity.allowed)
                 .cites("IRC 170(b)(2)");
         mappable(charity, Side.DEBIT);
         depreciation = line("20", "Depreciation not claimed elsewhere")
-                .is(() -> all.attached.depreciation.minus(
-                        all.attached.depreciationInCost.plus(all.attached.depreciationElsewhere)))
+                .is(() -> all.form4562.depreciation.minus(
+                        all.form4562.depreciationInCost.plus(all.form4562.depreciationElsewhere)))
                 .cites("IRC 167, 168");
         mappable(depreciation, Side.DEBIT);
         depletion = booksLine("21", "Depletion", Side.DEBIT).cites("IRC 611");
@@ -152,11 +155,11 @@ final class Page1 extends Form {
         efficientBuildings = booksLine("25", "Energy efficient commercial buildings deduction", Side.DEBIT)
                 .cites("IRC 179D");
         otherDeductions = line("26", "Other deductions")
-                .fromBooksAnd(() -> sum(otherPerBooks(), all.attached.amortizationOnPage1))
+                .fromBooksAnd(() -> sum(
+                        otherPerBooks(), all.form4562.amortizationOnPage1, all.startUp.atOnce, all.organization.atOnce))
                 .withStatement();
         mappable(otherDeductions, Side.DEBIT);
-        totalDeductions =
-                line("27", "Total deductions").is(sum(deductions(true))).always();
+        totalDeductions = line("27", "Total deductions").is(sum(deductions())).always();
 
         part("3", "Tax and payments", "IRC 63(a), 172, 243, 6151");
         incomeBeforeLosses = line("28", "Taxable income before net operating loss and special deductions")
@@ -191,17 +194,32 @@ final class Page1 extends Form {
         refunded = line("37r", "Overpayment refunded").is(overpayment.minus(credited));
     }
 
-    /** Lines 12 to 26, with or without line 19. */
-    List<Line> deductions(boolean withCharity) {
-        List<Line> before = List.of(officers, salaries, repairs, badDebts, rentsPaid, taxes, interestPaid);
-        List<Line> after =
-                List.of(depreciation, depletion, advertising, pensions, benefits, efficientBuildings, otherDeductions);
-        List<Line> all = new ArrayList<>(before);
-        if (withCharity) {
-            all.add(charity);
-        }
-        all.addAll(after);
-        return all;
+    /** Lines 12 to 26. */
+    private List<Line> deductions() {
+        return List.of(
+                officers,
+                salaries,
+                repairs,
+                badDebts,
+                rentsPaid,
+                taxes,
+                interestPaid,
+                charity,
+                depreciation,
+                depletion,
+                advertising,
+                pensions,
+                benefits,
+                efficientBuildings,
+                otherDeductions);
+    }
+
+    /** Income less all deductions but gifts, and but some others that what is sought depends on. */
+    Formula incomeBefore(Line... others) {
+        List<Line> left = new ArrayList<>(deductions());
+        left.remove(charity);
+        left.removeAll(List.of(others));
+        return totalIncome.minus(sum(left));
     }
 
     /** Total receipts, lines as they print (Instructions for Form 1120, Schedule K question 13). */
@@ -212,6 +230,10 @@ final class Page1 extends Form {
 
     private Formula officersPerBooks() {
         return officers.fromAccounts();
+    }
+
+    private Formula interestPerBooks() {
+        return interestPaid.fromAccounts();
     }
 
     private Formula otherPerBooks() {

@@ -85,8 +85,7 @@ final class PaymentChecks {
                 when(
                         "C-0610",
                         QUERY,
-                        look -> look.amount("1120/L/25/d").compareTo(look.law().amount(CorporationLaw.EARNINGS_CREDIT))
-                                        > 0
+                        look -> look.amount("1120/L/25/d").compareTo(look.amount("1120/W-O/1")) > 0
                                 && !look.has("1120/M-2/5a"),
                         look -> onLine(
                                 "1120/L/25/d",

@@ -42,10 +42,13 @@ final class QuestionChecks {
                 when(
                         "C-0216",
                         STOP,
-                        look -> look.says("1120/K/24", "yes") && !look.has("1120/K/24/8990"),
+                        look -> look.says("1120/K/24", "yes")
+                                && look.amount("448c/average").isZero()
+                                && look.amount("1120/18").isPositive(),
                         look -> new Found(
-                                Place.line("1120/K/24/8990"),
-                                "Interest may be limited. Enter the amount of Form 8990.",
+                                Place.line("448c/y1"),
+                                "Interest may be limited. Type the receipts of the three years before; until then "
+                                        + "Form 8990 limits it.",
                                 Answer.TYPE)),
                 when(
                         "C-0606",
@@ -182,9 +185,7 @@ final class QuestionChecks {
     }
 
     private static boolean aboveReceipts(Examination look) {
-        Money total = look.amount("448c/y1").plus(look.amount("448c/y2")).plus(look.amount("448c/y3"));
-        Money limit = look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS);
-        return total.compareTo(limit.plus(limit).plus(limit)) > 0;
+        return look.amount("448c/average").compareTo(look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)) > 0;
     }
 
     private static boolean paidOutTooMuch(Examination look) {

@@ -1,6 +1,7 @@
 package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +15,8 @@ import undersaw.ledger.Side;
 
 /** Form 1120, Schedule C: dividends, inclusions and special deductions (2024 form, from memory). */
 final class ScheduleC extends Form {
+    private final DividendPayers payers;
+    private final List<Line> columnA = new ArrayList<>();
     private final List<Line> limitedDividends;
     private final List<Line> limitedDeductions;
     final Line large;
@@ -38,6 +41,7 @@ final class ScheduleC extends Form {
 
     ScheduleC(CorporationForms all) {
         super("1120", "Schedule C");
+        payers = all.payers;
         section(Section.OTHER_INCOME);
         partByNeed(
                 "C",
@@ -109,8 +113,18 @@ final class ScheduleC extends Form {
                 .cites("IRC 246(c)");
     }
 
+    /** What the accounts bring, or, once dividends are listed by payer, what the list says. */
     private Line dividends(String number, String caption) {
-        return booksLine("C/" + number + "/a", caption, Side.CREDIT);
+        Line line = line("C/" + number + "/a", caption);
+        mappable(line, Side.CREDIT);
+        columnA.add(line);
+        Line listed = payers.onLine(number);
+        return line.fromBooksAnd(() -> when(payers.total.isNotZero(), listed.rowTotal(), line.fromAccounts()));
+    }
+
+    /** What accounts bring to all lines of column a. */
+    Formula dividendsOfBooks() {
+        return sum(columnA.stream().map(Line::fromAccounts).toList());
     }
 
     private Line deduction(String number, Line dividends, LawKey share) {

@@ -7,6 +7,7 @@ import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -22,14 +23,16 @@ import undersaw.line.LineId;
 /** Schedule D (Form 1120), capital gains and losses, from Form 8949 and typed totals of sales (from memory). */
 final class ScheduleD extends Form {
     private static final int CARRIED_YEARS = 5;
+    private static final String[] BOXES = {"A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L"};
 
     final Line fromForm4797;
     final Line toPage1;
     final Line netOfTheYear;
     final Line lossUsed;
+    final Line lossOfTheYear;
     final Line lossCarriedOn;
 
-    ScheduleD() {
+    ScheduleD(CorporationForms all) {
         super("1120", "Schedule D");
         partByNeed(
                         "8949",
@@ -45,17 +48,23 @@ final class ScheduleD extends Form {
         Line cost = row("cost", "Cost or other basis");
         Line adjustment = row("adjustment", "Adjustment");
         Line term = row("term", "Term").oneOf("short", "long");
+        Line box = row("box", "Box of Form 8949")
+                .oneOf(BOXES)
+                .help("A to C and G to I short-term, D to F and J to L long-term; G to L for digital assets.");
         Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));
         Formula byDates = when(new HeldOverAYear(acquired.id(), sold.id()), gain, NOTHING);
-        Line longGain = row("long", "Of this, long-term")
-                .is(when(term.answered("long"), gain, when(term.answered("short"), NOTHING, byDates)));
+        Formula byTerm = when(term.answered("long"), gain, when(term.answered("short"), NOTHING, byDates));
+        Formula byBox = when(box.isNotAnyOf("D", "E", "F", "J", "K", "L"), NOTHING, gain);
+        Line longGain = row("long", "Of this, long-term").is(when(box.isNotAnyOf(BOXES), byTerm, byBox));
         Line shortGain = row("short", "Of this, short-term").is(gain.minus(longGain));
+        List<Line> shortByBox = byBox(box, shortGain, List.of("A", "G", "B", "H"));
+        List<Line> longByBox = byBox(box, longGain, List.of("D", "J", "E", "K"));
         partByNeed(
                 "D",
                 "Schedule D: capital gains and losses",
                 "IRC 1201 to 1222; Schedule D (Form 1120)",
                 "capital gain sale stock");
-        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"), shortGain);
+        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"), shortByBox);
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
@@ -63,8 +72,10 @@ final class ScheduleD extends Form {
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
                 .is(sum(shortSales, shortInstallments, shortExchanges, carried));
-        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"), longGain);
-        fromForm4797 = line("D/11", "Gain from Form 4797").cites("IRC 1231");
+        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"), longByBox);
+        fromForm4797 = line("D/11", "Gain from Form 4797")
+                .is(() -> all.form4797.toScheduleD)
+                .cites("IRC 1231");
         Line longInstallments =
                 line("D/12", "Long-term gain from installment sales").cites("IRC 453");
         Line longExchanges =
@@ -87,16 +98,48 @@ final class ScheduleD extends Form {
         netOfTheYear = line("W-CAP/2", "Net gain or loss of this year")
                 .is(sum(netShort, netLong).minus(carried));
         lossUsed = line("W-CAP/3", "Carried losses used").is(least(available, netOfTheYear.notBelowZero()));
-        lossCarriedOn = line("W-CAP/4", "Loss of this year, carried on")
+        lossOfTheYear = line("W-CAP/4", "Loss of this year")
                 .is(NOTHING.minus(netOfTheYear).notBelowZero());
+        lossCarriedOn = line("W-CAP/5", "Loss of this year, carried to the next five years")
+                .is(lossOfTheYear.minus(sum(carriedBack())));
+    }
+
+    /** The loss meets the gains of the three years before, the oldest first (Form 1139). */
+    private List<Line> carriedBack() {
+        List<String> years = List.of("three years before", "two years before", "last year");
+        List<Line> used = new ArrayList<>();
+        for (int i = 0; i < years.size(); i++) {
+            Line gain = line("W-CAP/G" + (i + 1), "Capital gain net income, " + years.get(i))
+                    .help("So much of it as a loss carried there may use without making a net operating loss.")
+                    .cites("IRC 1212(a)(1)(A)");
+            List<Line> before = List.copyOf(used);
+            used.add(line("W-CAP/B" + (i + 1), "Loss carried back, " + years.get(i))
+                    .is(least(gain, before.isEmpty() ? lossOfTheYear : lossOfTheYear.minus(sum(before)))));
+        }
+        return used;
     }
 
     private Line row(String column, String caption) {
         return line(LineId.of("8949/" + column), caption).column(column).repeating();
     }
 
-    /** The four groups of sales of one term. */
-    private Line sales(String term, List<String> lines, Line listed) {
+    /** A term's gains by the boxes that report basis, those that do not, and all others. */
+    private List<Line> byBox(Line box, Line gain, List<String> boxes) {
+        String column = gain.column() + "-" + boxes.get(0).toLowerCase(Locale.ROOT);
+        Line reported = row(column, gain.caption() + ", box " + boxes.get(0) + " or " + boxes.get(1))
+                .is(when(box.isNotAnyOf(boxes.get(0), boxes.get(1)), NOTHING, gain))
+                .aside();
+        Line unreported = row(column + "-2", gain.caption() + ", box " + boxes.get(2) + " or " + boxes.get(3))
+                .is(when(box.isNotAnyOf(boxes.get(2), boxes.get(3)), NOTHING, gain))
+                .aside();
+        Line others = row(column + "-3", gain.caption() + ", all others")
+                .is(gain.minus(sum(reported, unreported)))
+                .aside();
+        return List.of(reported, unreported, others);
+    }
+
+    /** The four groups of sales of one term: typed totals, and the rows by box. */
+    private Line sales(String term, List<String> lines, List<Line> listed) {
         List<String> groups = List.of(
                 "Totals reported",
                 "Sales with basis reported",
@@ -104,10 +147,10 @@ final class ScheduleD extends Form {
                 "Sales not on a 1099-B");
         List<Line> parts = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            parts.add(line("D/" + lines.get(i) + "/h", groups.get(i) + ", " + term)
-                    .cites("IRC 1222"));
+            Line part = line("D/" + lines.get(i) + "/h", groups.get(i) + ", " + term)
+                    .cites("IRC 1222");
+            parts.add(i == 0 ? part : part.is(listed.get(i - 1).rowTotal()));
         }
-        parts.get(parts.size() - 1).is(listed.rowTotal());
         return line("D/" + term, "Sales, " + term).is(sum(parts));
     }
 }

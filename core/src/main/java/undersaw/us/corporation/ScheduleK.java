@@ -15,6 +15,12 @@ final class ScheduleK extends Form {
     private static final LineId INDIVIDUAL_SHARES = LineId.of("1120/G/II/1/d");
     private static final long LARGE_SHARE = 20;
 
+    private final Line entitiesHold;
+    private final Line individualsHold;
+    private final Line holdsCorporation;
+    private final Line holdsPartnership;
+    final Line interestTest;
+    final Line inGroup;
     final Line exemptInterest;
     final Line lossesAvailable;
     final Line small;
@@ -31,17 +37,16 @@ final class ScheduleK extends Form {
         ask("3", "Was the corporation a subsidiary in an affiliated or parent-subsidiary group?");
         text("3/name", "Name of the parent");
         text("3/ein", "Number of the parent");
-        ask(
+        entitiesHold = ask(
                 "4a",
                 "Did a corporation, partnership, trust or exempt body hold 20% directly, or 50% in all, of the votes?");
-        ask("4b", "Did an individual or estate hold 20% directly, or 50% in all, of the votes?")
+        individualsHold = ask("4b", "Did an individual or estate hold 20% directly, or 50% in all, of the votes?")
                 .notNoWhile(
                         () -> new RowTotal(INDIVIDUAL_SHARES).isAtLeast(dollars(LARGE_SHARE)),
                         "Schedule G lists an individual with 20% or more");
-        ask("5a", "Did the corporation hold 20% directly, or 50% in all, of another corporation?");
-        text("5a/i", "Corporation held: name").repeating();
-        ask("5b", "Did the corporation hold 20% directly, or 50% in all, of a partnership or trust?");
-        text("5b/i", "Partnership or trust held: name").repeating();
+        holdsCorporation = ask("5a", "Did the corporation hold 20% directly, or 50% in all, of another corporation?");
+        holdsPartnership =
+                ask("5b", "Did the corporation hold 20% directly, or 50% in all, of a partnership or trust?");
         ask("6", "Were dividends paid above current and accumulated earnings and profits?")
                 .cites("IRC 301, 316");
         ask("7", "Did one foreign person hold 25% or more of votes or value?")
@@ -61,11 +66,14 @@ final class ScheduleK extends Form {
                         .isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))
                         .and(all.scheduleL.totalAssets.closing().isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))));
         line("K/13/dist", "Distributions of the year, where Schedule M-2 is not given");
-        remainingQuestions();
+        interestTest = remainingQuestions();
+        inGroup = sinceTheMinimumTax();
         holders();
+        holdings();
     }
 
-    private void remainingQuestions() {
+    /** Questions 14 to 31; the answer is the one on business interest. */
+    private Line remainingQuestions() {
         ask("14", "Is Schedule UTP required?");
         Line payments = ask("15a", "Were payments made that require Forms 1099?")
                 .alone("information returns left out are penalized (IRC 6721)")
@@ -83,8 +91,8 @@ final class ScheduleK extends Form {
         ask("22", "Were receipts 500 million or more in one of the three earlier years?")
                 .cites("IRC 59A");
         ask("23", "Is a real property or farming election under section 163(j) in force?");
-        ask("24", "Does one of the tests for Form 8990 apply?").cites("IRC 163(j)");
-        line("K/24/8990", "Deductible interest from Form 8990");
+        Line onInterest =
+                ask("24", "Does one of the tests for Form 8990 apply?").cites("IRC 163(j)");
         ask("25", "Does the corporation certify as a qualified opportunity fund?")
                 .cites("IRC 1400Z-2");
         line("K/25/amount", "Amount from Form 8996");
@@ -93,11 +101,12 @@ final class ScheduleK extends Form {
         line("K/26b", "Ownership by value").as(LineKind.PERCENT);
         ask("27", "Were digital assets received, sold or otherwise disposed of?")
                 .alone("the answer is signed under penalties of perjury for itself");
-        sinceTheMinimumTax();
+        return onInterest;
     }
 
-    private void sinceTheMinimumTax() {
-        ask("28", "Is the corporation a member of a controlled group?").cites("IRC 1563");
+    private Line sinceTheMinimumTax() {
+        Line group =
+                ask("28", "Is the corporation a member of a controlled group?").cites("IRC 1563");
         ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
                 .since(2023);
         ask("29b", "Is it one this year because it was one before?").since(2023);
@@ -109,21 +118,64 @@ final class ScheduleK extends Form {
         ask("30c", "Is Form 7208 required under the surrogate rules?").since(2023);
         ask("31", "Is it consolidated with large receipts and partnership basis adjustments?")
                 .since(2024);
+        return group;
     }
 
+    /** Schedule G: who holds the votes. */
     private void holders() {
         partByNeed(
-                "G",
-                "Schedule G: holders of the votes",
-                "Instructions for Schedule G (Form 1120)",
-                "owners shareholders votes stock");
-        text("1/a", "Entity holding votes: name", "G/I/").repeating();
-        line("G/I/1/e", "Entity holding votes: percentage").as(LineKind.PERCENT).repeating();
-        text("1/a", "Individual or estate holding votes: name", "G/II/").repeating();
-        text("1/c", "Individual or estate holding votes: country", "G/II/").repeating();
-        line("G/II/1/d", "Individual or estate holding votes: percentage")
-                .as(LineKind.PERCENT)
-                .repeating();
+                        "G-I",
+                        "Schedule G, Part I: entities that hold the votes",
+                        "Instructions for Schedule G (Form 1120), Part I",
+                        "owners shareholders votes stock corporation partnership trust")
+                .list("holders-entities")
+                .neededWhen(() -> entitiesHold.answered("yes"));
+        row("G/I/1/a", "name", "Entity").as(LineKind.TEXT);
+        row("G/I/1/b", "number", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER);
+        row("G/I/1/c", "kind", "Type of entity").oneOf("corporation", "partnership", "trust", "exempt", "disregarded");
+        row("G/I/1/d", "country", "Country of organization").as(LineKind.TEXT);
+        row("G/I/1/e", "percent", "Percent of the votes").as(LineKind.PERCENT);
+        partByNeed(
+                        "G-II",
+                        "Schedule G, Part II: individuals and estates that hold the votes",
+                        "Instructions for Schedule G (Form 1120), Part II",
+                        "owners shareholders votes stock individuals estates")
+                .list("holders")
+                .neededWhen(() -> individualsHold.answered("yes"));
+        row("G/II/1/a", "name", "Individual or estate").as(LineKind.TEXT);
+        row("G/II/1/b", "number", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER);
+        row("G/II/1/c", "country", "Country of citizenship").as(LineKind.TEXT);
+        row("G/II/1/d", "percent", "Percent of the votes").as(LineKind.PERCENT);
+    }
+
+    /** Questions 5a and 5b: what the corporation holds. */
+    private void holdings() {
+        partByNeed(
+                        "K-5a",
+                        "Question 5a: corporations held",
+                        "Instructions for Form 1120, Schedule K, question 5",
+                        "subsidiary stock owned corporation")
+                .list("holdings")
+                .neededWhen(() -> holdsCorporation.answered("yes"));
+        row("K/5a/i", "name", "Corporation held").as(LineKind.TEXT);
+        row("K/5a/ii", "number", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER);
+        row("K/5a/iii", "country", "Country of incorporation").as(LineKind.TEXT);
+        row("K/5a/iv", "percent", "Percent of its votes").as(LineKind.PERCENT);
+        partByNeed(
+                        "K-5b",
+                        "Question 5b: partnerships and trusts held",
+                        "Instructions for Form 1120, Schedule K, question 5",
+                        "partnership interest trust owned")
+                .list("holdings-partnerships")
+                .neededWhen(() -> holdsPartnership.answered("yes"));
+        row("K/5b/i", "name", "Partnership or trust held").as(LineKind.TEXT);
+        row("K/5b/ii", "number", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER);
+        row("K/5b/iii", "country", "Country of organization").as(LineKind.TEXT);
+        row("K/5b/iv", "percent", "Highest percent of profit, loss or capital").as(LineKind.PERCENT);
+    }
+
+    private Line row(String within, String column, String caption) {
+        return line(within, caption).column(column).repeating();
     }
 
     private Line ask(String number, String question) {
@@ -134,11 +186,7 @@ final class ScheduleK extends Form {
         return line("K/" + number, caption).as(LineKind.BOX);
     }
 
-    private Line text(String number, String caption) {
-        return text(number, caption, "K/");
-    }
-
-    private Line text(String number, String caption, String part) {
-        return line(part + number, caption).as(LineKind.TEXT);
+    private void text(String number, String caption) {
+        line("K/" + number, caption).as(LineKind.TEXT);
     }
 }

@@ -33,7 +33,7 @@ final class ScheduleM1 extends Form {
         bookIncome = line("M-1/1", "Net income per books").fromBooks().always();
         section(Section.INCOME_TAXES);
         federalTax = booksLine("M-1/2", "Federal income tax per books", Side.DEBIT);
-        capitalLosses = line("M-1/3", "Capital losses over capital gains").is(() -> all.scheduleD.lossCarriedOn);
+        capitalLosses = line("M-1/3", "Capital losses over capital gains").is(() -> all.scheduleD.lossOfTheYear);
         taxedNotOnBooks =
                 line("M-1/4", "Income taxed, not on the books this year").withStatement();
         taxedNotOnBooks.fromBooksAnd(() -> sum(
@@ -44,7 +44,7 @@ final class ScheduleM1 extends Form {
         depreciationAbove = line("M-1/5a", "Depreciation on the books above the return")
                 .is(() -> all.differences
                         .depreciation
-                        .minus(all.attached.depreciation)
+                        .minus(all.form4562.depreciation)
                         .notBelowZero());
         charityAbove = line("M-1/5b", "Charitable contributions above the return")
                 .is(() -> all.charity.gifts.minus(all.page1.charity).notBelowZero());
@@ -68,7 +68,7 @@ final class ScheduleM1 extends Form {
         Line notTaxed =
                 line("M-1/7", "Income on the books, not on the return").is(sum(exemptInterest, otherIncomeNotTaxed));
         depreciationBelow = line("M-1/8a", "Depreciation on the return above the books")
-                .is(() -> all.attached
+                .is(() -> all.form4562
                         .depreciation
                         .minus(all.differences.depreciation)
                         .notBelowZero());

@@ -139,10 +139,11 @@ final class ScheduleM3 extends Form {
             case "II/23b" -> foundElsewhere(row, NOTHING, all.page1.capitalGain.asFormula());
             case "II/23d" -> foundElsewhere(row, NOTHING, all.page1.businessPropertyGain.asFormula());
             case "III/19" -> foundElsewhere(row, all.charity.gifts.asFormula(), all.page1.charity.asFormula());
+            case "III/27" -> foundElsewhere(row, all.differences.firstYearCosts(), all.differences.firstYearDeducted());
             case "III/28" ->
-                foundElsewhere(row, all.differences.amortization.asFormula(), all.attached.amortization.asFormula());
+                foundElsewhere(row, all.differences.amortization.asFormula(), all.differences.runningAmortization());
             case "III/31" ->
-                foundElsewhere(row, all.differences.depreciation.asFormula(), all.attached.depreciation.asFormula());
+                foundElsewhere(row, all.differences.depreciation.asFormula(), all.form4562.depreciation.asFormula());
             default -> {
                 boolean otherIncome = row.number().equals("II/25");
                 a.fromBooksAnd(() -> otherIncome ? sum(a.fromAccounts(), roundingOfBooks) : a.fromAccounts());
@@ -159,6 +160,7 @@ final class ScheduleM3 extends Form {
                 sum(
                         all.differences.incomeTypedAbove.minus(all.differences.incomeTypedBelow),
                         roundingOfReturn.minus(roundingOfBooks));
+            case "III/8" -> all.differences.interestMoved();
             case "III/38" -> all.differences.deductionsTyped();
             default -> NOTHING;
         };
@@ -173,7 +175,7 @@ final class ScheduleM3 extends Form {
     }
 
     private Formula costWithoutDepreciation() {
-        return all.page1.costOfSales.minus(sum(all.attached.depreciationInCost, all.attached.amortizationInCost));
+        return all.page1.costOfSales.minus(sum(all.form4562.depreciationInCost, all.form4562.amortizationInCost));
     }
 
     private void total(String number, String caption, String head) {

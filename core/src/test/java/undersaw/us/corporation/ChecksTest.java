@@ -280,8 +280,10 @@ class ChecksTest {
                         sound().expense("6220", "1120/15", "full", "5")),
                 pair(
                         "C-0216",
-                        sound().fact("1120/K/24", "yes"),
-                        sound().fact("1120/K/24", "yes").fact("1120/K/24/8990", "5")),
+                        sound().fact("1120/K/24", "yes").expense("6500", "1120/18", "full", "5"),
+                        sound().fact("1120/K/24", "yes")
+                                .expense("6500", "1120/18", "full", "5")
+                                .fact("448c/y1", "5000000")),
                 pair(
                         "C-0209",
                         sound().expense("6700", "1120/26", "full", "317000")

@@ -47,8 +47,8 @@ class PropertiesTest {
                 .expense("6700", "1120/20", "depreciation-books", amount(random, 80_000))
                 .expense("6720", "1120/26", "amortization-books", amount(random, 8_000))
                 .expense("8000", "1120/M-1/2", "federal-tax", amount(random, 90_000))
-                .fact("4562/22", amount(random, 90_000))
-                .fact("4562/44", amount(random, 9_000));
+                .fact("4562/17", amount(random, 90_000))
+                .fact("4562/43", amount(random, 9_000));
         for (int i = 0; i < 12; i++) {
             sample.expense(
                     String.valueOf(7000 + i),

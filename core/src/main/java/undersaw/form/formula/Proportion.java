@@ -1,0 +1,49 @@
+package undersaw.form.formula;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.HashSet;
+import java.util.Set;
+import undersaw.money.Money;
+
+/**
+ * So many parts of an amount, where another line says how many, rounded half up to whole dollars.
+ *
+ * @param base the amount
+ * @param part how many parts count
+ * @param whole of how many parts, more than zero
+ */
+public record Proportion(Formula base, Formula part, long whole) implements Formula {
+    private static final int SCALE = 8;
+
+    @Override
+    public Money value(Figures figures) {
+        BigDecimal exact = base.value(figures)
+                .toDecimal()
+                .multiply(part.value(figures).toDecimal())
+                .divide(BigDecimal.valueOf(whole), SCALE, RoundingMode.HALF_UP);
+        return Money.parse(exact.setScale(0, RoundingMode.HALF_UP).toPlainString());
+    }
+
+    @Override
+    public String words() {
+        return base.bracketed() + " times " + part.bracketed() + " of " + whole;
+    }
+
+    @Override
+    public String bracketed() {
+        return "(" + words() + ")";
+    }
+
+    @Override
+    public Set<Input> reads() {
+        Set<Input> reads = new HashSet<>(base.reads());
+        reads.addAll(part.reads());
+        return reads;
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return "ROUND(" + base.cell(cells) + "*" + part.cell(cells) + "/" + whole + ",0)";
+    }
+}

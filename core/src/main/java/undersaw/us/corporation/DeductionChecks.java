@@ -1,0 +1,167 @@
+package undersaw.us.corporation;
+
+import static undersaw.check.Check.Found.onLine;
+import static undersaw.check.Check.when;
+import static undersaw.check.Severity.QUERY;
+import static undersaw.check.Severity.STOP;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import undersaw.calc.Posting;
+import undersaw.check.Check;
+import undersaw.check.Check.Found;
+import undersaw.check.Examination;
+import undersaw.check.Place;
+import undersaw.ledger.Account;
+import undersaw.ledger.Mapping;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/** Checks of deductions: what is called by no name, what is owed to owners, what a reserve brings. */
+final class DeductionChecks {
+    private static final Money DOLLAR = Money.ofDollars(1);
+    private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
+    private static final List<String> NAMELESS = List.of("misc", "other", "sundry", "various");
+    private static final List<String> CONTRACTORS = List.of("contract", "consult", "legal", "attorney", "rent");
+
+    private DeductionChecks() {}
+
+    static List<Check> all() {
+        return List.of(
+                new Check("C-0206", QUERY, DeductionChecks::officersAboveWhole),
+                new Check("C-0217", QUERY, DeductionChecks::largestHasNoName),
+                when(
+                        "C-0219",
+                        QUERY,
+                        look -> look.amount("1120/23").isPositive()
+                                && pensionOwed(look).isPositive(),
+                        look -> onLine(
+                                "1120/23",
+                                "Pension contributions of " + pensionOwed(look).printed()
+                                        + " are owed at year end. Confirm payment by the extended due date.")),
+                new Check("C-0220", QUERY, DeductionChecks::owedToOwners),
+                when(
+                        "C-0225",
+                        STOP,
+                        look -> treated(look, "cost-of-sales-perpetual") && treated(look, "inventory-change"),
+                        look -> onLine(
+                                "1125-A/2",
+                                "Books cannot be perpetual and periodic at once: accounts are treated as cost of sales "
+                                        + "and as inventory change. Change one treatment.")),
+                when(
+                        "C-0227",
+                        QUERY,
+                        look -> treated(look, "bad-debt-reserve")
+                                && look.isTyped("1120/15")
+                                && missingChargeOffs(look).abs().compareTo(DOLLAR) > 0,
+                        look -> onLine(
+                                "1120/15",
+                                "Charge-offs typed differ from the expense less the growth of the allowance by "
+                                        + missingChargeOffs(look).printed() + ".")),
+                new Check("C-0809", QUERY, DeductionChecks::paymentsToReport));
+    }
+
+    private static List<Found> officersAboveWhole(Examination look) {
+        List<Found> found = new ArrayList<>();
+        BigDecimal common = look.rows("1125-E/1/d").stream()
+                .map(row -> new BigDecimal(row.value().plain()))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        if (common.compareTo(WHOLE) > 0) {
+            found.add(onLine(
+                    "1125-E/1/d",
+                    "The officers' shares of common stock come to "
+                            + common.stripTrailingZeros().toPlainString() + " percent. Correct them."));
+        }
+        return found;
+    }
+
+    private static List<Found> largestHasNoName(Examination look) {
+        List<Found> found = new ArrayList<>();
+        Money half = look.amount("1120/26");
+        for (Posting posting : look.calculation().postings(LineId.of("1120/26"))) {
+            Account account = look.snapshot().accounts().get(posting.account());
+            boolean more = posting.amount().plus(posting.amount()).compareTo(half) > 0;
+            if (half.isPositive() && account != null && more && hasWord(account, NAMELESS)) {
+                found.add(Found.at(
+                        new Place.OnAccount(account.number()),
+                        "\"" + account.name() + "\" is " + posting.amount().printed() + " of " + half.printed()
+                                + " on line 26. Give the largest deduction a telling name."));
+            }
+        }
+        return found;
+    }
+
+    private static boolean hasWord(Account account, List<String> beginnings) {
+        return List.of(account.name().toLowerCase(Locale.ROOT).split("[^a-z0-9]+", -1)).stream()
+                .anyMatch(word -> beginnings.stream().anyMatch(word::startsWith));
+    }
+
+    private static boolean treated(Examination look, String treatment) {
+        return look.snapshot().mappings().entrySet().stream()
+                .filter(each -> each.getValue().treatment().equals(treatment))
+                .map(each -> look.snapshot().accounts().get(each.getKey()))
+                .anyMatch(account -> account != null && !account.closing().isZero());
+    }
+
+    /** Credit balances of liabilities named after a pension plan. */
+    private static Money pensionOwed(Examination look) {
+        return Money.sum(look.snapshot().accounts().values().stream()
+                .filter(account ->
+                        !account.onIncomeStatement() && account.closing().isNegative())
+                .filter(account -> hasWord(account, List.of("pension", "401", "profit", "retirement")))
+                .filter(account -> look.snapshot()
+                        .mapping(account.number())
+                        .map(Mapping::line)
+                        .filter(line -> line.text().equals("1120/L/18"))
+                        .isPresent())
+                .map(account -> account.closing().negated())
+                .toList());
+    }
+
+    private static List<Found> owedToOwners(Examination look) {
+        List<Found> found = new ArrayList<>();
+        look.snapshot().mappings().forEach((number, mapping) -> {
+            Money end = look.snapshot()
+                    .fact(LineId.of("TREAT/related-accrual/end").in(number))
+                    .map(fact -> Money.isPlain(fact.value()) ? Money.parse(fact.value()) : Money.ZERO)
+                    .orElse(Money.ZERO);
+            if (mapping.treatment().equals("related-accrual") && end.isPositive()) {
+                found.add(Found.at(
+                        new Place.OnAccount(number),
+                        "Account " + number + " owes " + end.printed()
+                                + " to a cash-basis owner at year end. It is deducted when paid: confirm."));
+            }
+        });
+        return found;
+    }
+
+    /** Charge-offs typed, less the expense that the growth of the allowance leaves. */
+    private static Money missingChargeOffs(Examination look) {
+        Money expense = Money.sum(look.snapshot().mappings().entrySet().stream()
+                .filter(each -> each.getValue().treatment().equals("bad-debt-reserve"))
+                .map(each -> look.snapshot().accounts().get(each.getKey()))
+                .filter(account -> account != null)
+                .map(look.calculation()::adjusted)
+                .toList());
+        Money growth = look.amount("1120/L/2b/c").minus(look.amount("1120/L/2b/a"));
+        return look.amount("1120/15").minus(expense.minus(growth).roundedToDollars());
+    }
+
+    private static List<Found> paymentsToReport(Examination look) {
+        List<Found> found = new ArrayList<>();
+        Money least = look.law().amount(CorporationLaw.INFORMATION_RETURN);
+        if (look.says("1120/K/15a", "no")) {
+            look.snapshot().accounts().values().stream()
+                    .filter(account -> account.onIncomeStatement() && hasWord(account, CONTRACTORS))
+                    .filter(account -> account.closing().compareTo(least) >= 0)
+                    .sorted((one, other) -> one.number().compareTo(other.number()))
+                    .forEach(account -> found.add(onLine(
+                            "1120/K/15a",
+                            "\"" + account.name() + "\" of " + account.closing().printed()
+                                    + " suggests payments to report. Check question 15a.")));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,41 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.dollars;
+import static undersaw.form.formula.Formulas.fraction;
+import static undersaw.form.formula.Formulas.law;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.formula.Condition;
+
+/**
+ * Average gross receipts of the three years before, the test of a small business (IRC 448(c); from memory).
+ *
+ * <p>A younger corporation averages the years that it has.
+ */
+final class EarlierReceipts extends Form {
+    private static final int YEARS = 3;
+
+    final Line average;
+
+    EarlierReceipts() {
+        super("448c", "Earlier receipts");
+        partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test");
+        Line last = line("y1", "Gross receipts of last year")
+                .help("With those of companies under common control; a short year as if it had twelve months.");
+        Line before = line("y2", "Gross receipts of the year before");
+        Line third = line("y3", "Gross receipts two years before");
+        average = line("average", "Average of these years")
+                .is(when(
+                        third.isNotZero(),
+                        fraction(1, YEARS, sum(last, before, third)),
+                        when(before.isNotZero(), fraction(1, 2, sum(last, before)), last)));
+    }
+
+    /** Too large for a small business. */
+    Condition aboveLimit() {
+        return average.isAtLeast(law(CorporationLaw.SMALL_BUSINESS_RECEIPTS).plus(dollars(1)));
+    }
+}

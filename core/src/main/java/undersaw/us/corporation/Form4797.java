@@ -1,0 +1,104 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.HeldOverAYear;
+import undersaw.line.LineId;
+
+/**
+ * Form 4797, sales of business property, from a list of what was sold or from typed totals (2024 form, from memory).
+ *
+ * <p>Property held a year or less brings ordinary gain. Of a gain on depreciated equipment so much is ordinary as was
+ * depreciated (IRC 1245); of a gain on a building depreciated by the straight line a corporation takes the law's share
+ * of that as ordinary (IRC 291(a)(1)).
+ */
+final class Form4797 extends Form {
+    private static final String CLASS_1231 = "1231";
+    private static final String EQUIPMENT = "1245";
+    private static final String BUILDING = "1250";
+    private static final String ORDINARY = "ordinary";
+
+    final Line ordinaryGain;
+    final Line toScheduleD;
+
+    Form4797() {
+        super("4797", "Sales of business property");
+        partByNeed(
+                        "4797",
+                        "Form 4797: sales of business property",
+                        "IRC 1231, 1245, 1250",
+                        "sale of business property equipment rental recapture")
+                .list("property-sales")
+                .ofTheYear();
+        row("description", "Description").as(LineKind.TEXT);
+        Line acquired = row("acquired", "Acquired").as(LineKind.DATE);
+        Line sold = row("sold", "Sold").as(LineKind.DATE);
+        Line proceeds = row("proceeds", "Gross sales price");
+        Line allowed = row("depreciation", "Depreciation allowed").help("Allowed or allowable since it was acquired.");
+        Line cost = row("cost", "Cost and expense of sale");
+        Line character = row("class", "Class").oneOf(CLASS_1231, EQUIPMENT, BUILDING, ORDINARY);
+        Line gain = row("gain", "Gain or loss").is(sum(proceeds, allowed).minus(cost));
+        Line longHeld = row("long", "Of this, held over a year")
+                .is(when(
+                        new HeldOverAYear(acquired.id(), sold.id()).and(character.isNotAnyOf(ORDINARY)),
+                        gain,
+                        NOTHING));
+        Line ordinary = row("ordinary", "Of this, Part II").is(gain.minus(longHeld));
+        Formula depreciated = least(longHeld.notBelowZero(), allowed);
+        Line recaptured = row("recapture", "Of this, recaptured in Part III")
+                .is(when(
+                        character.answered(EQUIPMENT),
+                        depreciated,
+                        when(
+                                character.answered(BUILDING),
+                                depreciated.times(CorporationLaw.BUILDING_RECAPTURE),
+                                NOTHING)));
+        Condition partThree = longHeld.isAtLeast(NOTHING).and(character.isNotAnyOf(CLASS_1231, ORDINARY));
+        Line fromPartThree = row("part-3-rest", "Of this, from Part III to Part I")
+                .is(when(partThree, longHeld.minus(recaptured), NOTHING));
+        Line partOne = row("part-1", "Of this, Part I").is(longHeld.minus(sum(recaptured, fromPartThree)));
+
+        Line listed = line("2", "Property held over a year, no recapture")
+                .is(partOne.rowTotal())
+                .cites("IRC 1231");
+        Line casualties = line("3", "Gain from casualties, Form 4684").cites("IRC 1033, 1231");
+        Line installments = line("4", "Gain from installment sales, Form 6252").cites("IRC 453");
+        Line exchanges =
+                line("5", "Gain or loss from like-kind exchanges, Form 8824").cites("IRC 1031");
+        Line rest = line("6", "Gain of Part III that is not recaptured").is(fromPartThree.rowTotal());
+        Line combined = line("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
+        Line earlier =
+                line("8", "Losses of the last five years not yet recaptured").cites("IRC 1231(c)");
+        Line over = line("9", "Gain above these losses")
+                .is(when(earlier.isNotZero(), combined.minus(earlier).notBelowZero(), NOTHING));
+        toScheduleD = line("9/D", "Gain to Schedule D")
+                .is(when(earlier.isNotZero(), over, combined.notBelowZero()))
+                .cites("IRC 1231(a)");
+        Line shortHeld = line("10", "Property held a year or less, and other ordinary gain or loss")
+                .is(ordinary.rowTotal());
+        Line loss = line("11", "Loss from line 7").is(least(combined, NOTHING)).cites("IRC 1231(a)(2)");
+        Line ordinaryFrom7 = line("12", "Gain from line 7 that earlier losses make ordinary")
+                .is(least(combined.notBelowZero(), earlier))
+                .cites("IRC 1231(c)");
+        Line recapture =
+                line("31", "Recapture of Part III").is(recaptured.rowTotal()).cites("IRC 291, 1245, 1250");
+        Line fromPart3 = line("13", "Gain from line 31").is(recapture);
+        Line casualtyNet = line("14", "Net gain or loss from Form 4684");
+        Line installmentOrdinary = line("15", "Ordinary gain from installment sales, Form 6252");
+        Line exchangeOrdinary = line("16", "Ordinary gain or loss from like-kind exchanges, Form 8824");
+        ordinaryGain = line("17", "Ordinary gain or loss, Part II")
+                .is(sum(shortHeld, loss, ordinaryFrom7, fromPart3, casualtyNet, installmentOrdinary, exchangeOrdinary));
+    }
+
+    private Line row(String column, String caption) {
+        return line(LineId.of("4797/row/" + column), caption).column(column).repeating();
+    }
+}

@@ -1,0 +1,114 @@
+package undersaw.us.corporation;
+
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.form.formula.Carried;
+import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.YearSpan;
+import undersaw.ledger.CarryoverKind;
+
+/**
+ * Form 8990, the limit on business interest (IRC 163(j) as amended by P.L. 119-21; 2022 revision of the form, from
+ * memory).
+ *
+ * <p>All interest of a corporation is business interest (Reg. 1.163(j)-4(b)). Line 6 is found as if no interest were
+ * limited: gifts stand in it within their share of that income, dividends received with their whole deduction, and
+ * the loss deduction does not enter, so that nothing here depends on what it limits (unsure).
+ */
+final class Form8990 extends Form {
+    private static final int NO_END = 9999;
+
+    final Line carried;
+    final Line allowed;
+    final Line carriedOn;
+    final Line change;
+    private final CorporationForms all;
+    private final Line shelter;
+
+    Form8990(CorporationForms all) {
+        super("8990", "Limit on business interest");
+        this.all = all;
+        partByNeed(
+                        "8990",
+                        "Form 8990: limit on business interest",
+                        "IRC 163(j)",
+                        "interest expense limit disallowed adjusted taxable income")
+                .neededWhen(() -> isLimited()
+                        .and(all.page1.interestPaid.isNotZero())
+                        .or(carried().isNotZero()));
+        shelter = line("shelter", "The corporation is a tax shelter")
+                .as(LineKind.YES_NO)
+                .cites("IRC 448(d)(3)");
+        Line floorPlan = line("4", "Floor plan financing interest").cites("IRC 163(j)(9)");
+        Line current = line("1", "Business interest of this year")
+                .is(() -> interestOfBooks().minus(floorPlan));
+        carried = line("2", "Interest carried from earlier years")
+                .is(new Carried(CarryoverKind.INTEREST_163J, YearSpan.last(NO_END)))
+                .cites("IRC 163(j)(2)");
+        Line excess =
+                line("3", "Excess interest of partnerships treated as paid").cites("IRC 163(j)(4)(B)");
+        Line interest = line("5", "Business interest in all").is(sum(current, carried, excess, floorPlan));
+        Line tentative = line("6", "Tentative taxable income").is(() -> tentativeIncome());
+        Line other = line("7", "Deductions that belong to no business");
+        Line added = line("8", "Business interest counted in line 6").is(sum(current, floorPlan));
+        Line written = line("11", "Depreciation, amortization and depletion")
+                .is(() -> sum(all.form4562.depreciation, all.form4562.amortization, all.page1.depletion)
+                        .times(CorporationLaw.INTEREST_DEPRECIATION))
+                .cites("IRC 163(j)(8)(A)(v); P.L. 119-21");
+        Line passLosses = line("12", "Losses of partnerships and S corporations");
+        Line otherAdded = line("13", "Other additions");
+        Line partnerIncome = line("14", "Excess taxable income of partnerships");
+        Line shareholderIncome = line("15", "Excess taxable income of S corporations");
+        Line additions = line("16", "Additions")
+                .is(sum(other, added, written, passLosses, otherAdded, partnerIncome, shareholderIncome));
+        Line outside = line("17", "Income that belongs to no business");
+        Line received = line("18", "Business interest income counted in line 6").is(() -> all.page1.interest);
+        Line passIncome = line("19", "Income of partnerships and S corporations");
+        Line otherTaken = line("20", "Other reductions");
+        Line reductions = line("21", "Reductions").is(sum(outside, received, passIncome, otherTaken));
+        Line adjusted = line("22", "Adjusted taxable income")
+                .is(sum(tentative, additions).minus(reductions).notBelowZero())
+                .cites("IRC 163(j)(8)");
+        Line income = line("23", "Business interest income").is(received);
+        Line passInterest = line("24", "Excess interest income of partnerships and S corporations");
+        Line incomeInAll = line("25", "Interest income in all").is(sum(income, passInterest));
+        Line share = line("26", "Share of adjusted taxable income")
+                .is(adjusted.times(CorporationLaw.INTEREST_SHARE))
+                .cites("IRC 163(j)(1)(B)");
+        Line limit = line("29", "Limit on business interest").is(sum(share, incomeInAll, floorPlan));
+        allowed = line("30", "Business interest deducted")
+                .is(() -> when(isLimited(), least(interest, limit), interest))
+                .cites("IRC 163(j)(1)");
+        carriedOn = line("31", "Interest carried to later years")
+                .is(interest.minus(allowed))
+                .cites("IRC 163(j)(2)");
+        change = line("30/change", "Line 30 less the interest of the books").is(() -> allowed.minus(interestOfBooks()));
+    }
+
+    private Line carried() {
+        return carried;
+    }
+
+    private Formula interestOfBooks() {
+        return all.page1.interestPaid.fromAccounts();
+    }
+
+    /** No small business, or a tax shelter, or known to be limited though no receipts are typed. */
+    Condition isLimited() {
+        Condition unproved = all.scheduleK.interestTest.answered("yes").and(all.receipts.average.isZero());
+        return all.receipts.aboveLimit().or(shelter.answered("yes")).or(unproved);
+    }
+
+    private Formula tentativeIncome() {
+        Formula before = all.page1.incomeBefore(all.page1.interestPaid).minus(interestOfBooks());
+        Formula gifts =
+                least(all.charity.giftsAndCarried, before.notBelowZero().times(CorporationLaw.CHARITABLE_SHARE));
+        return before.minus(gifts).minus(all.scheduleC.fullDeduction().plus(all.scheduleC.unlimited()));
+    }
+}
