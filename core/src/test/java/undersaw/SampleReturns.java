@@ -137,6 +137,13 @@ public final class SampleReturns {
         return this;
     }
 
+    /** The name of an account, where its name matters. */
+    public SampleReturns named(String number, String name) {
+        Account account = accounts.get(number);
+        accounts.put(number, new Account(number, name, account.statement(), account.opening(), account.closing()));
+        return this;
+    }
+
     private void put(Account account, String line, String treatment) {
         accounts.put(account.number(), account);
         mappings.put(account.number(), new Mapping(LineId.of(line), treatment, true, "test"));

@@ -316,8 +316,9 @@ public final class Line implements Term {
         return citation.isEmpty() ? part.citation() : citation;
     }
 
+    /** What it means in our own words; its part's where it has none of its own. */
     public String help() {
-        return help;
+        return help.isEmpty() ? part.help() : help;
     }
 
     /** What accounts bring to this line, as a term of another formula. */

@@ -15,6 +15,7 @@ public final class Part {
     private @Nullable Supplier<Condition> needed;
     private @Nullable Line added;
     private String plainWords = "";
+    private String help = "";
     private boolean worksheet;
     private String list = "";
     private String rowName = "";
@@ -28,6 +29,16 @@ public final class Part {
         this.code = code;
         this.title = title;
         this.citation = citation;
+    }
+
+    /** A short explanation of the whole, for lines that have none of their own. */
+    public Part help(String words) {
+        help = words;
+        return this;
+    }
+
+    public String help() {
+        return help;
     }
 
     /** Not part of the return while the condition holds; its lines are still computed. */

@@ -39,6 +39,11 @@ public sealed interface Formula extends Term
     /** The rule as a live spreadsheet expression, without the leading equals sign. */
     String cell(Cells cells);
 
+    /** The expression where an empty cell must count as nothing, and not be passed over. */
+    default String number(Cells cells) {
+        return cell(cells);
+    }
+
     @Override
     default Formula asFormula() {
         return this;

@@ -44,7 +44,7 @@ public record Greatest(List<Formula> parts) implements Formula {
 
     @Override
     public String cell(Cells cells) {
-        return parts.stream().map(part -> part.cell(cells)).collect(Collectors.joining(",", "MAX(", ")"));
+        return parts.stream().map(part -> part.number(cells)).collect(Collectors.joining(",", "MAX(", ")"));
     }
 
     private boolean isFloor() {

@@ -41,6 +41,6 @@ public record Least(List<Formula> parts) implements Formula {
 
     @Override
     public String cell(Cells cells) {
-        return parts.stream().map(part -> part.cell(cells)).collect(Collectors.joining(",", "MIN(", ")"));
+        return parts.stream().map(part -> part.number(cells)).collect(Collectors.joining(",", "MIN(", ")"));
     }
 }

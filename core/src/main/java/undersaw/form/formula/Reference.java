@@ -29,4 +29,9 @@ public record Reference(LineId line) implements Formula {
     public String cell(Cells cells) {
         return cells.of(line);
     }
+
+    @Override
+    public String number(Cells cells) {
+        return cells.of(line) + "+0";
+    }
 }

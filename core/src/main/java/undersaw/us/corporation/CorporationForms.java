@@ -3,6 +3,7 @@ package undersaw.us.corporation;
 import java.util.List;
 import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
+import undersaw.form.HelpTexts;
 import undersaw.owners.OwnerRegister;
 
 /** The forms of a corporation's return, which refer to one another. */
@@ -39,6 +40,10 @@ final class CorporationForms {
     final ScheduleM3 scheduleM3 = new ScheduleM3(this);
     final LossDeduction lossDeduction = new LossDeduction(
             "W-NOL", "Net operating loss deduction", this, () -> page1.incomeBeforeLosses, dividendLimit);
+
+    CorporationForms() {
+        HelpTexts.describe("undersaw/us/corporation/help.csv", all());
+    }
 
     /** All forms, in the order in which a reader meets them. */
     List<Form> all() {

@@ -6,6 +6,7 @@ import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.greatest;
 import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.proportion;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
@@ -134,9 +135,10 @@ class FormulaTest {
         check(sum(A, B), 1000, "line X/a plus line X/b", "([X/a]+[X/b])");
         check(A.minus(B), 400, "line X/a less line X/b", "([X/a]-[X/b])");
         check(A.minus(sum(A, B)), -300, "line X/a less (line X/a plus line X/b)", "([X/a]-([X/a]+[X/b]))");
-        check(least(A, B), 300, "the smaller of line X/a and line X/b", "MIN([X/a],[X/b])");
-        check(greatest(A, B), 700, "the larger of line X/a and line X/b", "MAX([X/a],[X/b])");
+        check(least(A, B), 300, "the smaller of line X/a and line X/b", "MIN([X/a]+0,[X/b]+0)");
+        check(greatest(A, B), 700, "the larger of line X/a and line X/b", "MAX([X/a]+0,[X/b]+0)");
         check(B.minus(A).notBelowZero(), 0, "(line X/b less line X/a), not below zero", "MAX(([X/b]-[X/a]),0)");
+        check(proportion(A, B, 100), 2100, "line X/a times line X/b of 100", "ROUND([X/a]*[X/b]/100,0)");
         check(NOTHING, 0, "0", "0");
     }
 

@@ -36,7 +36,7 @@ public final class WorkbookComparison {
                     boolean formula = cell.getCellType() == CellType.FORMULA;
                     CellType type = formula ? cell.getCachedFormulaResultType() : cell.getCellType();
                     if (type == CellType.NUMERIC
-                            && calculation.answer(line).matches("[\\d.]+")
+                            && calculation.answer(line).matches("-?[\\d.]+")
                             && calculation.amount(line).isZero()) {
                         assertThat(cell.getNumericCellValue())
                                 .as("%s", line)

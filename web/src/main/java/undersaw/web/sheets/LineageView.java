@@ -21,6 +21,7 @@ import undersaw.web.frame.Figure;
  * @param caption its caption
  * @param formula the rule in words; empty for typed lines
  * @param citation its authority
+ * @param help what the line means, in our own words; empty where nothing is said
  * @param law the figures of the law that the rule uses
  * @param parts what it is made of, the greatest first
  * @param accounts the accounts that feed it
@@ -35,6 +36,7 @@ public record LineageView(
         String caption,
         String formula,
         String citation,
+        String help,
         List<LawValue> law,
         List<Part> parts,
         List<Account> accounts,
@@ -84,6 +86,7 @@ public record LineageView(
                 line.caption(),
                 lineage.formula(),
                 line.citation(),
+                line.help(),
                 lineage.law(),
                 parts(lineage.parts(), most),
                 accounts,

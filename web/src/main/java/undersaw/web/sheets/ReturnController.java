@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -142,54 +141,6 @@ class ReturnController {
             return same && typing.reason() == null ? null : new Change.FactsSet(facts);
         });
         return answer(outcome, checked.key(), answers);
-    }
-
-    /** A new row of repeating lines. */
-    @PostMapping("/e/{id}/return/row")
-    ModelAndView row(
-            @PathVariable long id,
-            @RequestParam List<String> line,
-            @RequestParam List<String> value,
-            Principal principal,
-            Answers answers) {
-        OpenEngagement open = workspace.open(id);
-        String instance = value.get(0).strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
-        for (int i = 0; i < Math.min(line.size(), value.size()); i++) {
-            String key = line.get(i) + "@" + instance;
-            if (value.get(i).isBlank()) {
-                continue;
-            }
-            TypedFigure.Checked checked = typed.check(open, new TypedFigure.Typing(key, value.get(i), null, null));
-            if (instance.isEmpty() || !checked.problem().isEmpty()) {
-                return answers.refuse(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        instance.isEmpty() ? "Begin the row with a name." : checked.problem());
-            }
-            facts.put(checked.key(), checked.fact(signature.of(principal)));
-        }
-        if (facts.isEmpty()) {
-            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "Begin the row with a name.");
-        }
-        workspace.change(id, signature.name(principal), now -> new Change.FactsSet(facts));
-        return new ModelAndView("redirect:/e/" + id + "/return?line=" + line.get(0));
-    }
-
-    /** A row of repeating lines taken away. */
-    @PostMapping("/e/{id}/return/row/remove")
-    String removeRow(
-            @PathVariable long id,
-            @RequestParam List<String> line,
-            @RequestParam String instance,
-            Principal principal) {
-        workspace.change(id, signature.name(principal), open -> {
-            Map<LineKey, @Nullable Fact> facts = new HashMap<>();
-            line.stream()
-                    .filter(LineId::isShaped)
-                    .forEach(each -> facts.put(LineId.of(each).in(instance), null));
-            return new Change.FactsSet(facts);
-        });
-        return "redirect:/e/" + id + "/return?line=" + line.get(0);
     }
 
     @PostMapping("/e/{id}/undo")

@@ -24,15 +24,8 @@ import undersaw.web.frame.Figure;
  * @param excused whether it is left out of the return as it stands
  * @param columns column letters where lines stand side by side; empty for one figure a line
  * @param rows the lines
- * @param grid lines that repeat, as a table; null where none do
  */
-public record Sheet(
-        String code,
-        String title,
-        boolean excused,
-        List<String> columns,
-        List<Row> rows,
-        @Nullable Grid grid) {
+public record Sheet(String code, String title, boolean excused, List<String> columns, List<Row> rows) {
     /**
      * A line on screen.
      *
@@ -64,18 +57,6 @@ public record Sheet(
         }
     }
 
-    /**
-     * Lines that repeat, an instance a row.
-     *
-     * @param captions the lines' captions
-     * @param lines the lines' addresses
-     * @param rows the instances with their figures
-     */
-    public record Grid(List<String> captions, List<String> lines, List<Instance> rows) {
-        /** One instance. */
-        public record Instance(String name, List<Figure> figures) {}
-    }
-
     /** Whether last year has a figure for any line here. */
     public boolean isCompared() {
         return rows.stream().anyMatch(row -> !row.last().isEmpty());
@@ -94,15 +75,11 @@ public record Sheet(
     static Sheet of(Calculation calculation, Part part, Threshold threshold) {
         List<Line> lines = calculation.plan().linesOf(part);
         List<Line> single = lines.stream().filter(line -> !line.isRepeating()).toList();
-        List<Line> repeating = part.listName().isEmpty()
-                ? lines.stream().filter(Line::isRepeating).toList()
-                : List.of();
         List<String> columns = columns(single);
         List<Row> rows = columns.isEmpty()
                 ? single.stream().map(line -> row(calculation, line, threshold)).toList()
                 : columned(calculation, single, columns);
-        return new Sheet(
-                part.code(), part.title(), !calculation.holds(part), columns, rows, grid(calculation, repeating));
+        return new Sheet(part.code(), part.title(), !calculation.holds(part), columns, rows);
     }
 
     /** Column letters, where most lines of the part end with one. */
@@ -174,26 +151,6 @@ public record Sheet(
                         ? Statement.of(calculation, closing).rows()
                         : List.of(),
                 closing.help());
-    }
-
-    private static @Nullable Grid grid(Calculation calculation, List<Line> lines) {
-        if (lines.isEmpty()) {
-            return null;
-        }
-        List<Grid.Instance> rows = lines.stream()
-                .flatMap(line -> calculation.instances(line.id()).stream())
-                .distinct()
-                .sorted()
-                .map(instance -> new Grid.Instance(
-                        instance,
-                        lines.stream()
-                                .map(line -> figure(calculation, line, line.id().in(instance)))
-                                .toList()))
-                .toList();
-        return new Grid(
-                lines.stream().map(Line::caption).toList(),
-                lines.stream().map(line -> line.id().text()).toList(),
-                rows);
     }
 
     private static Figure figure(Calculation calculation, Line line, LineKey key) {
