@@ -176,7 +176,7 @@ class FilingJourneyTest {
                     .click();
             browser.isClean(page);
         }
-        for (String form : List.of("1125-E", "G", "W-M1")) {
+        for (String form : List.of("1125-E", "G-II", "W-M1")) {
             page.click(".add-form summary");
             page.click(".add-form a[href$='sheet=" + form + "']");
             browser.isClean(page);
@@ -222,6 +222,8 @@ class FilingJourneyTest {
         assertThat(page.locator(".severity.aside")).containsText("known to the client · R. Tern, 2026-03-09");
         page.locator("article[id='C-0615.bank/other'] button[value='yes']").click();
         assertThat(page.locator("article[id='C-0615.bank/other']")).hasCount(0);
+        page.locator("article[id='C-0619.est/told'] button[value='yes']").click();
+        assertThat(page.locator("article[id='C-0619.est/told']")).hasCount(0);
         Locator answers = page.locator(".finding button[value='no']");
         while (answers.count() > 0) {
             String key = answers.first().locator("xpath=ancestor::article").getAttribute("id");

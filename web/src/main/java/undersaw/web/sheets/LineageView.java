@@ -88,7 +88,7 @@ public record LineageView(
                 line.citation(),
                 line.help(),
                 lineage.law(),
-                parts(lineage.parts(), most),
+                parts(greatestFirst(lineage.parts()), most),
                 accounts,
                 parts(lineage.uses(), 0),
                 lineage.typed().orElse(null),
@@ -97,6 +97,12 @@ public record LineageView(
                         .map(Figure::text)
                         .orElse(""),
                 line.expected());
+    }
+
+    private static List<LinePart> greatestFirst(List<LinePart> parts) {
+        return parts.stream()
+                .sorted(Comparator.comparingLong(LineageView::size).reversed())
+                .toList();
     }
 
     private static List<Part> parts(List<LinePart> parts, long most) {
