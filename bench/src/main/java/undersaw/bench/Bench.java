@@ -2,14 +2,18 @@ package undersaw.bench;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.sheet.ReturnWorkbook;
+import undersaw.form.LineKind;
 import undersaw.ledger.Account;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -25,7 +29,10 @@ import undersaw.suggestions.HeldOut;
 public final class Bench {
     private static final int ACCOUNTS = 2000;
     private static final int TRANSACTIONS = 200_000;
-    private static final int RUNS = 15;
+    private static final int RUNS = 101;
+    private static final int FEWEST = 5;
+    private static final long WARM_NANOS = 3_000_000_000L;
+    private static final long MEASURED_NANOS = 5_000_000_000L;
 
     private Bench() {}
 
@@ -36,6 +43,7 @@ public final class Bench {
                 .orElseThrow();
         boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", LargeBooks.of(demo, ACCOUNTS));
         edit(LargeBooks.of(demo, ACCOUNTS));
+        everyEdit(LargeBooks.of(demo, ACCOUNTS));
         for (HeldOut.Split split : HeldOut.Split.values()) {
             say(
                     "%s: %s",
@@ -89,18 +97,61 @@ public final class Bench {
                 books.accounts().size(), evaluated, before.plan().size(), (double) full / one);
     }
 
+    /** Every account and every typed line edited in turn: how much of a full evaluation each edit takes. */
+    private static void everyEdit(Snapshot books) {
+        Calculation before = Returns.calculate(books);
+        List<Integer> accounts = books.accounts().values().stream()
+                .map(old -> new Change.AccountSet(new Account(
+                        old.number(),
+                        old.name(),
+                        old.statement(),
+                        old.opening(),
+                        old.closing().plus(Money.ofDollars(1000)))))
+                .map(change -> steps(before, change))
+                .sorted()
+                .toList();
+        List<Integer> lines = before.plan().parts().stream()
+                .flatMap(part -> before.plan().linesOf(part).stream())
+                .filter(line -> line.isTyped() && !line.isRepeating() && line.kind() == LineKind.AMOUNT)
+                .map(line -> new Change.FactsSet(Map.of(line.id().alone(), Fact.of("1234"))))
+                .map(change -> steps(before, change))
+                .sorted()
+                .toList();
+        int whole = before.evaluatedLines() + books.accounts().size();
+        say("a full evaluation: %d lines and %d accounts, %d steps", before.evaluatedLines(), ACCOUNTS, whole);
+        spread("every account edited in turn", accounts, whole);
+        spread("every typed line edited in turn", lines, whole);
+    }
+
+    /** Lines evaluated, and the account where one was read again. */
+    private static int steps(Calculation before, Change change) {
+        Snapshot next = change.applyTo(before.snapshot());
+        return before.after(next, change.touches()).evaluatedLines() + (change instanceof Change.AccountSet ? 1 : 0);
+    }
+
+    private static void spread(String what, List<Integer> sorted, int whole) {
+        int half = sorted.get(sorted.size() / 2);
+        int most = sorted.get(sorted.size() - 1);
+        say(
+                "%s (%d edits): %d steps at the median, 1/%d of a full evaluation; %d at the most, 1/%d",
+                what, sorted.size(), half, whole / Math.max(1, half), most, whole / Math.max(1, most));
+    }
+
+    /** Nanoseconds of a run at the median, after runs enough to be warm. */
     private static long median(Runnable work) {
-        for (int i = 0; i < RUNS; i++) {
+        long warm = System.nanoTime() + WARM_NANOS;
+        for (int i = 0; i < FEWEST || System.nanoTime() < warm; i++) {
             work.run();
         }
-        long[] times = new long[RUNS];
-        for (int i = 0; i < RUNS; i++) {
+        List<Long> times = new ArrayList<>();
+        long last = System.nanoTime() + MEASURED_NANOS;
+        while (times.size() < FEWEST || times.size() < RUNS && System.nanoTime() < last) {
             long start = System.nanoTime();
             work.run();
-            times[i] = System.nanoTime() - start;
+            times.add(System.nanoTime() - start);
         }
-        Arrays.sort(times);
-        return times[RUNS / 2];
+        times.sort(Comparator.naturalOrder());
+        return times.get(times.size() / 2);
     }
 
     static void say(String format, Object... values) {

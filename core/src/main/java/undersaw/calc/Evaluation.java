@@ -184,6 +184,12 @@ final class Evaluation implements Figures {
 
     /** Evaluates one line; tells whether its value changed. */
     private boolean evaluate(Node node) {
+        if (isShut(node)) {
+            LineKey key = node.line().id().alone();
+            boolean held = values.containsKey(key);
+            values = values.minus(key);
+            return held;
+        }
         evaluated++;
         if (node.line().isRepeating()) {
             return evaluateRows(node);
@@ -197,6 +203,12 @@ final class Evaluation implements Figures {
         }
         values = values.plus(key, now);
         return !now.equals(before);
+    }
+
+    /** A line of a part that is not needed, with nothing typed on it. */
+    private boolean isShut(Node node) {
+        return node.gate().filter(gate -> !gate.holds(this)).isPresent()
+                && !snapshot.facts().containsKey(node.line().id().alone());
     }
 
     /** Evaluates a computed column, only in the rows that moved where nothing else did. */

@@ -16,6 +16,8 @@ import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
+import undersaw.form.formula.Choice;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
 import undersaw.law.LawKey;
@@ -46,7 +48,13 @@ public final class Plan {
      * @param formula its rule, or nothing for typed lines
      * @param reads what the rule or the condition depends on
      */
-    record Node(Line line, int place, Optional<Formula> formula, Set<Input> reads) {}
+    record Node(Line line, int place, Optional<Formula> formula, Set<Input> reads) {
+        /** A choice whose condition fails leaves the line empty before anything is found. */
+        Optional<Condition> gate() {
+            return formula.filter(Choice.class::isInstance)
+                    .flatMap(found -> line.part().gate());
+        }
+    }
 
     /**
      * Puts the lines that stand in the year in order.

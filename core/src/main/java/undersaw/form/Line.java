@@ -9,6 +9,7 @@ import undersaw.engagement.HeadingField;
 import undersaw.form.formula.Answered;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Formulas;
 import undersaw.form.formula.NotAnyOf;
 import undersaw.form.formula.Posted;
 import undersaw.form.formula.Reference;
@@ -271,7 +272,16 @@ public final class Line implements Term {
 
     /** The rule that finds the amount; empty for lines that a person types. */
     public Optional<Formula> formula() {
-        return Optional.ofNullable(rule).map(supplier -> supplier.get().asFormula());
+        return Optional.ofNullable(rule).map(supplier -> gated(supplier.get().asFormula()));
+    }
+
+    /** Nothing while the part that the line belongs to is not needed. */
+    private Formula gated(Formula found) {
+        return found instanceof Posted
+                ? found
+                : part.gate()
+                        .map(gate -> Formulas.when(gate, found, Formulas.NOTHING))
+                        .orElse(found);
     }
 
     public Optional<Condition> yesWhen() {

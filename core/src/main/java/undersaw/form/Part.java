@@ -16,6 +16,7 @@ public final class Part {
     private @Nullable Line added;
     private String plainWords = "";
     private String help = "";
+    private boolean foundOnlyWhenNeeded;
     private boolean worksheet;
     private String list = "";
     private String rowName = "";
@@ -51,6 +52,24 @@ public final class Part {
     public Part neededWhen(Supplier<Condition> condition) {
         needed = condition;
         return this;
+    }
+
+    /**
+     * Its lines are found only while it is needed, or added by hand, so that what is not in the return costs an edit
+     * nothing. The condition may read none of the lines found.
+     */
+    public Part foundOnlyThen() {
+        foundOnlyWhenNeeded = true;
+        return this;
+    }
+
+    /** While this does not hold, the part's lines stay empty; nothing where they are always found. */
+    public Optional<Condition> gate() {
+        if (!foundOnlyWhenNeeded) {
+            return Optional.empty();
+        }
+        return needed().map(condition ->
+                added().map(box -> condition.or(box.answered("yes"))).orElse(condition));
     }
 
     /** Joins the return when something feeds it. */

@@ -9,6 +9,13 @@ package undersaw.form.formula;
  * @param since only years from this calendar year on; 0 for no such bound
  */
 public record YearSpan(int oldest, int newest, int before, int since) {
+    private static final int WITHOUT_END = 9999;
+
+    /** All earlier years. */
+    public static YearSpan allBefore() {
+        return new YearSpan(WITHOUT_END, 1, 9999, 0);
+    }
+
     /** The last so many years. */
     public static YearSpan last(int years) {
         return new YearSpan(years, 1, 9999, 0);
@@ -21,7 +28,7 @@ public record YearSpan(int oldest, int newest, int before, int since) {
 
     /** All years from a calendar year on. */
     public static YearSpan since(int calendarYear) {
-        return new YearSpan(9999, 1, 9999, calendarYear);
+        return new YearSpan(WITHOUT_END, 1, 9999, calendarYear);
     }
 
     public boolean contains(int origin, int returnYear) {
@@ -33,6 +40,9 @@ public record YearSpan(int oldest, int newest, int before, int since) {
     public String words() {
         if (since > 0) {
             return "years from " + since + " on";
+        }
+        if (oldest == WITHOUT_END) {
+            return "earlier years";
         }
         String span = "the last " + oldest + " years";
         return before < 9999 ? span + ", those before " + before : span;

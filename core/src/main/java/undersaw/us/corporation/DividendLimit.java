@@ -30,7 +30,8 @@ final class DividendLimit extends Form {
         super("1120", title);
         part(code, title, "IRC 246(b)")
                 .worksheet()
-                .neededWhen(() -> all.scheduleC.limitedDividends().isNotZero());
+                .neededWhen(() -> all.scheduleC.limitedDividends().isNotZero())
+                .foundOnlyThen();
         Line before =
                 line(code + "/1", "Income before loss and special deductions").is(income);
         others = line(code + "/2", "Deductions of lines 10 to 13")

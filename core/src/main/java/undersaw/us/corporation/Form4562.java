@@ -22,7 +22,6 @@ import undersaw.ledger.CarryoverKind;
  */
 final class Form4562 extends Form {
     private static final int PERCENT = 100;
-    private static final int NO_END = 9999;
 
     final Line section179;
     final Line section179CarriedOn;
@@ -46,7 +45,7 @@ final class Form4562 extends Form {
         Line placed = line("2", "Section 179 property placed in service: cost").cites("IRC 179(b)(2)");
         Line elected = line("8", "Section 179: cost elected").cites("IRC 179(c)");
         Line carried = line("10", "Section 179 carried from earlier years")
-                .is(new Carried(CarryoverKind.SECTION_179, YearSpan.last(NO_END)))
+                .is(new Carried(CarryoverKind.SECTION_179, YearSpan.allBefore()))
                 .cites("IRC 179(b)(3)(B)");
         Line groupCost = line("group-cost", "Section 179 property of the other group members: cost")
                 .cites("IRC 179(d)(6)");

@@ -22,7 +22,6 @@ import undersaw.ledger.CarryoverKind;
  * the loss deduction does not enter, so that nothing here depends on what it limits (unsure).
  */
 final class Form8990 extends Form {
-    private static final int NO_END = 9999;
 
     final Line carried;
     final Line allowed;
@@ -40,8 +39,9 @@ final class Form8990 extends Form {
                         "IRC 163(j)",
                         "interest expense limit disallowed adjusted taxable income")
                 .neededWhen(() -> isLimited()
-                        .and(all.page1.interestPaid.isNotZero())
-                        .or(carried().isNotZero()));
+                        .and(interestOfBooks().isNotZero())
+                        .or(fromEarlierYears().isNotZero()))
+                .foundOnlyThen();
         shelter = line("shelter", "The corporation is a tax shelter")
                 .as(LineKind.YES_NO)
                 .cites("IRC 448(d)(3)");
@@ -49,7 +49,7 @@ final class Form8990 extends Form {
         Line current = line("1", "Business interest of this year")
                 .is(() -> interestOfBooks().minus(floorPlan));
         carried = line("2", "Interest carried from earlier years")
-                .is(new Carried(CarryoverKind.INTEREST_163J, YearSpan.last(NO_END)))
+                .is(fromEarlierYears())
                 .cites("IRC 163(j)(2)");
         Line excess =
                 line("3", "Excess interest of partnerships treated as paid").cites("IRC 163(j)(4)(B)");
@@ -91,8 +91,8 @@ final class Form8990 extends Form {
         change = line("30/change", "Line 30 less the interest of the books").is(() -> allowed.minus(interestOfBooks()));
     }
 
-    private Line carried() {
-        return carried;
+    private static Formula fromEarlierYears() {
+        return new Carried(CarryoverKind.INTEREST_163J, YearSpan.allBefore());
     }
 
     private Formula interestOfBooks() {

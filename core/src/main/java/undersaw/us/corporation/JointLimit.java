@@ -29,7 +29,8 @@ final class JointLimit extends Form {
         super("1120", "Gifts and losses together");
         part("W-CHAR-B", "Gifts and losses that limit each other", "IRC 170(b)(2), 172(a)(2), 246(b)")
                 .worksheet()
-                .neededWhen(needed);
+                .neededWhen(needed)
+                .foundOnlyThen();
         Line contributions = worksheet.limitWithoutLosses;
         for (int i = 1; i <= TRIES; i++) {
             Line before = contributions;

@@ -10,7 +10,9 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.Part;
 import undersaw.form.formula.Carried;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.form.formula.YearSpan;
@@ -36,9 +38,13 @@ final class LossDeduction extends Form {
 
     LossDeduction(String code, String title, CorporationForms all, Supplier<Term> income, DividendLimit dividends) {
         super("1120", title);
-        part(code, title, "IRC 172")
-                .worksheet()
-                .neededWhen(() -> sum(available(), lossOfTheYear()).isNotZero());
+        boolean trial = !code.equals("W-NOL");
+        Part part = part(code, title, "IRC 172").worksheet();
+        if (trial) {
+            part.neededWhen(() -> tried(all)).foundOnlyThen();
+        } else {
+            part.neededWhen(() -> sum(available(), lossOfTheYear()).isNotZero());
+        }
         Line special = line(code + "/0", "Special deductions at this income")
                 .is(() -> dividends.allowed.plus(all.scheduleC.unlimited()));
         Line base = line(code + "/1", "Income that losses may use")
@@ -56,10 +62,10 @@ final class LossDeduction extends Form {
                 .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
         Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));
         available = line(code + "/2", "Losses available").is(sum(old, later));
-        ownershipLimit = code.equals("W-NOL")
-                ? line(code + "/382", "Limit on losses after a change of ownership")
-                        .cites("IRC 382")
-                : null;
+        ownershipLimit = trial
+                ? null
+                : line(code + "/382", "Limit on losses after a change of ownership")
+                        .cites("IRC 382");
         deduction = line(code + "/9", "Net operating loss deduction")
                 .is(() -> within382(
                         all,
@@ -67,6 +73,12 @@ final class LossDeduction extends Form {
                                 sum(oldUsed, laterUsed),
                                 income.get().minus(special).notBelowZero())));
         lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income, special, all));
+    }
+
+    /** A trial is worth making where there are both gifts and losses. */
+    private static Condition tried(CorporationForms all) {
+        Formula losses = new Carried(CarryoverKind.NOL, YearSpan.allBefore());
+        return all.charity.giftsAndCarried.isNotZero().and(losses.isNotZero());
     }
 
     private Line available() {

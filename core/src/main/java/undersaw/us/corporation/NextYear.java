@@ -18,7 +18,8 @@ final class NextYear extends Form {
 
     NextYear(CorporationForms all) {
         super("est", "Next year");
-        partByNeed("7004", "Form 7004: extension of time to file", "IRC 6081; Form 7004", "late extra time extension");
+        partByNeed("7004", "Form 7004: extension of time to file", "IRC 6081; Form 7004", "late extra time extension")
+                .neededWhen(() -> all.scheduleJ.extension.isNotZero());
         line(lineOf("7004/filed"), "Form 7004 was filed in time").as(LineKind.YES_NO);
         line(lineOf("7004/1"), "Form code (12 for Form 1120)").as(LineKind.COUNT);
         Line tentative = line(lineOf("7004/tentative"), "Tentative total tax, where other than Schedule J line 12");

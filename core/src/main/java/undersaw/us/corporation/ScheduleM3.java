@@ -46,7 +46,8 @@ final class ScheduleM3 extends Form {
         this.all = all;
         bookIncome = financialStatements();
         part("M-3-II", "Schedule M-3, Part II: income items", "Instructions for Schedule M-3 (Form 1120), Part II")
-                .neededWhen(this::isDue);
+                .neededWhen(this::isDue)
+                .foundOnlyThen();
         List<M3Rows.Row> table = M3Rows.rows().all();
         table.stream().filter(M3Rows.Row::isIncome).forEach(this::row);
         total("II/26", "Total income items", "II/");
@@ -63,12 +64,14 @@ final class ScheduleM3 extends Form {
                     .always();
         }
         part("M-3-III", "Schedule M-3, Part III: expense items", "Instructions for Schedule M-3 (Form 1120), Part III")
-                .neededWhen(this::isDue);
+                .neededWhen(this::isDue)
+                .foundOnlyThen();
         table.stream().filter(row -> !row.isIncome()).forEach(this::row);
         total("III/39", "Total expense items", "III/");
         part("W-M3", "Rounding of Schedule M-3", "Instructions for Form 1120, Rounding Off to Whole Dollars")
                 .worksheet()
-                .neededWhen(this::isDue);
+                .neededWhen(this::isDue)
+                .foundOnlyThen();
         roundingOfBooks = line("W-M3/1", "Rounding of the books")
                 .is(() -> rounding(bookIncome.minus(unrounded("a")), ROUNDING_UP_TO));
         roundingOfReturn = line("W-M3/2", "Rounding of the return")
@@ -81,7 +84,8 @@ final class ScheduleM3 extends Form {
 
     private Line financialStatements() {
         part("M-3", "Schedule M-3, Part I: financial statements", "Instructions for Schedule M-3 (Form 1120), Part I")
-                .neededWhen(this::isDue);
+                .neededWhen(this::isDue)
+                .foundOnlyThen();
         asked("1a", "A Form 10-K was filed for the year");
         asked("1b", "An audited income statement was prepared");
         asked("1c", "An income statement was prepared");

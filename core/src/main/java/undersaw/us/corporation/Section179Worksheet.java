@@ -20,7 +20,8 @@ final class Section179Worksheet extends Form {
         super("1120", "Section 179 and gifts");
         part("W-179", "Section 179 and gifts that limit each other", "IRC 179(b)(3); Reg. 1.179-2(c)(5)")
                 .worksheet()
-                .neededWhen(() -> all.form4562.asked.isNotZero());
+                .neededWhen(() -> all.form4562.asked.isNotZero())
+                .foundOnlyThen();
         Line before = line("W-179/1", "Income before section 179 and gifts")
                 .is(() -> all.page1
                         .incomeBefore(all.page1.depreciation, all.page1.interestPaid)

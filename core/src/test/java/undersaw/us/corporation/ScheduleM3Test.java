@@ -10,7 +10,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
+import undersaw.engagement.Change;
+import undersaw.engagement.Snapshot;
+import undersaw.ledger.Account;
 import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.registry.Returns;
 
 /** Schedule M-3: every row across, every column down, books to return (Instructions for Schedule M-3, from memory). */
 class ScheduleM3Test {
@@ -99,5 +104,31 @@ class ScheduleM3Test {
         }
         assertThat(at(year, "M-3/II/30/a")).isEqualTo(at(year, "M-1/1"));
         assertThat(at(year, "M-3/II/30/d")).isEqualTo(at(year, "28"));
+    }
+
+    /** What is not in the return is not found; an edit that calls for it finds all of it, and back. */
+    @Test
+    void anEditAcrossTheThresholdFindsTheWholeSchedule() {
+        SampleReturns small = SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", "400000")
+                .expense("6900", "1120/26", "meals-half", "9000");
+        Calculation before = small.calculate();
+        assertThat(before.value(LineId.of("1120/M-3/II/30/d"))).isEmpty();
+        Account cash = before.snapshot().accounts().get("1000");
+        Change grown = new Change.AccountSet(
+                new Account(cash.number(), cash.name(), cash.statement(), Money.ZERO, Money.ofDollars(10_000_000)));
+        Snapshot next = grown.applyTo(before.snapshot());
+        Calculation edited = before.after(next, grown.touches());
+        Calculation full = Returns.calculate(next);
+        for (String line : List.of("II/30/a", "II/30/d", "III/11/c", "II/28/d")) {
+            assertThat(edited.value(LineId.of("1120/M-3/" + line)))
+                    .as(line)
+                    .isEqualTo(full.value(LineId.of("1120/M-3/" + line)));
+        }
+        assertThat(edited.amount(LineId.of("1120/M-3/II/30/d"))).isEqualTo(edited.amount(LineId.of("1120/28")));
+        Change back = new Change.AccountSet(cash);
+        Calculation again = edited.after(back.applyTo(next), back.touches());
+        assertThat(again.value(LineId.of("1120/M-3/II/30/d"))).isEmpty();
+        assertThat(again.evaluatedLines()).isLessThan(before.evaluatedLines() / 10);
     }
 }
