@@ -36,6 +36,10 @@ public final class TwentyPeople {
     /** How often each page is opened before time is taken, as a server that runs all season has long done. */
     private static final int WARM = 25;
 
+    private static final int ENGAGEMENTS = 1_000;
+    private static final List<String> JUMPS =
+            List.of("1120/26", "other+deductions", "tideway+client+77", "M-1", "supplies+3", "C-0109", "late+payment");
+
     private static final int THOUGHT = 3_000;
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:content|value)=\"([^\"]+)\"");
     private static final List<String> PLACES = List.of(
@@ -84,6 +88,37 @@ public final class TwentyPeople {
         people.shutdown();
         say("whole time", times);
         say("server time", logged(Path.of(arguments[1]), engagement, times.size()));
+        first.jump(engagement);
+    }
+
+    /** The jump box among a thousand engagements, with the largest of them open. */
+    private void jump(String engagement) throws IOException, InterruptedException {
+        String token = token("/engagements/new");
+        for (int i = 0; i < ENGAGEMENTS; i++) {
+            String number = "00-88%05d".formatted(i);
+            post(
+                    "/engagements",
+                    token + "&form=1120&name=Tideway+Client+" + i + "&number=" + number + "&numberAgain=" + number
+                            + "&year=2025&start=&end=");
+        }
+        List<Long> times = new ArrayList<>();
+        for (int round = 0; round < WARM; round++) {
+            for (String words : JUMPS) {
+                long took = time("/jump?in=" + engagement.substring("/e/".length()) + "&q=" + words);
+                if (round > 0) {
+                    times.add(took);
+                }
+            }
+        }
+        long docket = time("/");
+        Collections.sort(times);
+        Bench.say(
+                "jump box on %,d engagements, %d searches: median %.0f ms, 95th percentile %.0f ms; the docket %.0f ms",
+                ENGAGEMENTS,
+                times.size(),
+                times.get(times.size() / 2) / 1e6,
+                times.get(times.size() * 95 / 100) / 1e6,
+                docket / 1e6);
     }
 
     private static void say(String what, List<Long> nanos) {
