@@ -62,7 +62,7 @@ public record Lineage(
     /** Lineage of a place on the return; nothing when no such line stands this year. */
     public static Optional<Lineage> of(Calculation calculation, LineKey key) {
         return calculation.plan().line(key.line()).map(line -> {
-            Optional<Formula> formula = line.formula();
+            Optional<Formula> formula = line.rule();
             List<LinePart> parts = new ArrayList<>();
             List<AccountPart> accounts = new ArrayList<>();
             List<Input> reads = new ArrayList<>(formula.map(Formula::reads).orElse(Set.of()));

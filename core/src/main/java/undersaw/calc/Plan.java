@@ -206,7 +206,12 @@ public final class Plan {
 
     /** The lines whose rules read this line. */
     public List<Line> uses(LineId line) {
-        return readersOf(new Input.OfLine(line)).stream().map(Node::line).toList();
+        Input read = new Input.OfLine(line);
+        return readersOf(read).stream()
+                .map(Node::line)
+                .filter(reader ->
+                        reader.rule().isEmpty() || reader.rule().get().reads().contains(read))
+                .toList();
     }
 
     /** The line and all that it is made of, however far back. */

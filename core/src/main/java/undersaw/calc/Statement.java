@@ -55,7 +55,7 @@ public record Statement(LineId line, List<Row> rows) {
                     line.id(), List.of(new Row(reason.isEmpty() ? line.caption() : reason, value.amount())));
         }
         Map<String, Money> exact = new LinkedHashMap<>();
-        line.formula().ifPresent(formula -> collect(calculation, formula, exact));
+        line.rule().ifPresent(formula -> collect(calculation, formula, exact));
         List<Row> rows = new ArrayList<>();
         exact.forEach((caption, amount) -> {
             if (!amount.roundedToDollars().isZero()) {

@@ -48,6 +48,7 @@ public final class Line implements Term {
     private @Nullable Supplier<Condition> contradicted;
     private @Nullable Line askedAfter;
     private boolean aside;
+    private boolean notTotalled;
     private @Nullable Line follows;
 
     Line(LineId id, String caption, Part part) {
@@ -214,6 +215,16 @@ public final class Line implements Term {
         return this;
     }
 
+    /** A column whose sum means nothing. */
+    public Line notTotalled() {
+        notTotalled = true;
+        return this;
+    }
+
+    public boolean isTotalled() {
+        return !notTotalled;
+    }
+
     /** A column that is shown only when all columns are asked for. */
     public Line aside() {
         aside = true;
@@ -272,7 +283,12 @@ public final class Line implements Term {
 
     /** The rule that finds the amount; empty for lines that a person types. */
     public Optional<Formula> formula() {
-        return Optional.ofNullable(rule).map(supplier -> gated(supplier.get().asFormula()));
+        return rule().map(this::gated);
+    }
+
+    /** The rule itself, whether or not the part that the line belongs to is needed. */
+    public Optional<Formula> rule() {
+        return Optional.ofNullable(rule).map(supplier -> supplier.get().asFormula());
     }
 
     /** Nothing while the part that the line belongs to is not needed. */

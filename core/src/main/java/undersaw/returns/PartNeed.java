@@ -113,7 +113,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
     private static List<Feed> computed(Calculation year, Part part) {
         return year.plan().linesOf(part).stream()
                 .filter(line -> !line.isRepeating() && !year.amount(line).isZero())
-                .flatMap(line -> line.formula().stream())
+                .flatMap(line -> line.rule().stream())
                 .flatMap(formula -> formula.reads().stream())
                 .filter(Input.OfLine.class::isInstance)
                 .map(input -> ((Input.OfLine) input).line())

@@ -73,7 +73,7 @@ public record WhyMoved(Line line, Money before, Money after, List<Cause> causes,
         List<Cause> causes = new ArrayList<>(accounts(before, after, line.id()));
         typed(before, after, line).ifPresent(causes::add);
         Set<LineId> through = new TreeSet<>();
-        for (Input input : line.formula().map(formula -> formula.reads()).orElse(Set.of())) {
+        for (Input input : line.rule().map(formula -> formula.reads()).orElse(Set.of())) {
             if (input instanceof Input.OfLine read && moved.contains(read.line())) {
                 through.add(read.line());
             } else if (input instanceof Input.OfLaw law) {

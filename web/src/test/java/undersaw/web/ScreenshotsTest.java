@@ -28,7 +28,7 @@ class ScreenshotsTest {
             shot(page, "adjust");
             open(page, base + "/adjust/bridge", "bridge");
             open(page, base + "/adjust/statements", "statements");
-            open(page, base + "/adjust/variances", "variances");
+            open(page, base + "/why", "why");
             page.navigate(office.address() + "/e/4/books");
             page.setInputFiles(
                     "#file", Path.of("../demo/otter-point-marine-supply-2025/client-files/out-of-balance.csv"));
@@ -45,6 +45,7 @@ class ScreenshotsTest {
             shot(page, "return-lineage");
             open(page, base + "/return?sheet=L", "return-balance-sheet");
             open(page, base + "/assets", "assets");
+            open(page, base + "/return?sheet=C-payers&line=1120/C/1/a", "list");
             nonprofit(page, office.address() + "/e/5/return");
             open(page, base + "/check", "check");
             open(page, base + "/file", "file");
@@ -55,7 +56,6 @@ class ScreenshotsTest {
 
     private static void books(Page page, String base) {
         open(page, base + "/books", "books");
-        open(page, base + "/books/client", "client");
         open(page, base + "/map", "map");
         open(page, base + "/books/account?number=6310", "account");
     }

@@ -35,7 +35,7 @@ final class DividendPayers extends Form {
         Line place = row("line", "Line of Schedule C")
                 .oneOf(LINES.toArray(String[]::new))
                 .help("1 and 2 domestic under and from 20%, 20 money market and real estate trusts.");
-        row("days", "Days held").as(LineKind.COUNT).help("Of the 91 days around the ex-dividend date.");
+        row("days", "Days held").as(LineKind.COUNT).notTotalled().help("Of the 91 days around the ex-dividend date.");
         for (String number : LINES) {
             byLine.put(
                     number,
