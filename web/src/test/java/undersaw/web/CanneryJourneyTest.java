@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions;
 import java.io.ByteArrayInputStream;
@@ -81,14 +80,7 @@ class CanneryJourneyTest {
         page.navigate(base + "/check");
         page.locator("article[id='C-0619.est/told'] button[value='yes']").click();
         assertThat(page.locator("article[id='C-0619.est/told']")).hasCount(0);
-        Locator answers = page.locator(".finding button[value='no']");
-        while (answers.count() > 0) {
-            String key = answers.first().locator("xpath=ancestor::article").getAttribute("id");
-            answers.first().click();
-            assertThat(page.locator("article[id='" + key + "'] button[value='no']"))
-                    .hasCount(0);
-            page.waitForLoadState();
-        }
+        FilingJourneyTest.answerNo(page);
         assertThat(page.locator(".severity.stop")).containsText("None.");
         assertThat(page.locator(".ties li.differs")).hasCount(0);
     }

@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
@@ -77,7 +78,17 @@ final class CharityWorksheet extends Form {
                                 when(lossesAtLimit.deduction.isZero(), limitWithoutLosses, together.gifts))
                         .minus(floor)
                         .notBelowZero());
-        carriedOn = line("W-CHAR/10", "Contributions not deducted this year").is(giftsAndCarried.minus(allowed));
+        Line ofTheYear = line("W-CHAR/6", "Of these, gifts of this year")
+                .is(least(allowed, gifts.minus(floor).notBelowZero()));
+        line("W-CHAR/7", "Of these, gifts of earlier years, the oldest first").is(allowed.minus(ofTheYear));
+        Line limit = line("W-CHAR/limit", "Gifts that the limit lets through before the floor")
+                .is(least(giftsAndCarried, sum(allowed, floor)));
+        line("W-CHAR/8", "Gifts lost to the floor")
+                .is(when(limit.isAtLeast(giftsAndCarried), least(floor, giftsAndCarried), NOTHING));
+        Line raising = line("W-CHAR/11", "Gifts of this year that raise the loss carryover instead")
+                .cites("IRC 170(d)(2)(B)");
+        carriedOn = line("W-CHAR/10", "Contributions carried to the next five years")
+                .is(giftsAndCarried.minus(sum(allowed, raising)).notBelowZero());
     }
 
     private Condition bindTogether() {

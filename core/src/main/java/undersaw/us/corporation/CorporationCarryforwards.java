@@ -54,7 +54,11 @@ final class CorporationCarryforwards {
         add(years, losses, year, line(calculation, "W-NOL/11"));
         Kind gifts = new Kind(CarryoverKind.CHARITABLE, "W-CHAR", origin -> origin + GIFTS_LAST < year + 1);
         years.addAll(used(calculation, gifts, deducted.minus(given).notBelowZero()));
-        add(years, gifts, year, given.minus(deducted).notBelowZero());
+        add(
+                years,
+                gifts,
+                year,
+                given.minus(deducted).minus(line(calculation, "W-CHAR/11")).notBelowZero());
         Kind capital = new Kind(CarryoverKind.CAPITAL_LOSS, "W-CAP", origin -> origin + CAPITAL_LOSSES_LAST < year + 1);
         years.addAll(used(calculation, capital, line(calculation, "W-CAP/3")));
         add(years, capital, year, line(calculation, "W-CAP/5"));

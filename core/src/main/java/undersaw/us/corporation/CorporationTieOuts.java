@@ -143,7 +143,11 @@ final class CorporationTieOuts {
         List<CarryoverYear> years = CorporationCarryforwards.years(look.calculation());
         return List.of(
                 carryover(look, years, CarryoverKind.NOL, new Tie("TO-17", "losses", List.of("29a"), "W-NOL/11")),
-                carryover(look, years, CarryoverKind.CHARITABLE, new Tie("TO-18", "gifts", List.of("19"), "W-CHAR/1")),
+                carryover(
+                        look,
+                        years,
+                        CarryoverKind.CHARITABLE,
+                        new Tie("TO-18", "gifts", List.of("19", "W-CHAR/11"), "W-CHAR/1")),
                 carryover(
                         look,
                         years,

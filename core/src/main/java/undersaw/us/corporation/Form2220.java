@@ -75,7 +75,7 @@ final class Form2220 extends Form {
     }
 
     /** Attached where it finds a penalty, or where one of its boxes is ticked. */
-    private Condition attached() {
+    Condition attached() {
         return penalty.isNotZero().or(annualized.answered("yes")).or(large.answered("yes"));
     }
 

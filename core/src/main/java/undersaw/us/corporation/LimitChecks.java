@@ -77,11 +77,12 @@ final class LimitChecks {
                 when(
                         "C-0304",
                         QUERY,
-                        LimitChecks::giftsAndLossesBind,
-                        look -> onLine(
-                                "1120/W-CHAR/10",
+                        look -> giftsAndLossesBind(look) && !look.has("1120/W-CHAR/11"),
+                        look -> new Found(
+                                Place.line("1120/W-CHAR/11"),
                                 "Of the gifts that do not pass the limit, a part may raise the loss carryover "
-                                        + "instead (IRC 170(d)(2)(B)). Say how much goes on as a gift.")),
+                                        + "instead (IRC 170(d)(2)(B)). Type how much, or 0.",
+                                Answer.TYPE)),
                 when(
                         "C-0309",
                         QUERY,

@@ -184,6 +184,7 @@ final class Page1 extends Form {
         penalty = line("34", "Estimated tax penalty")
                 .is(() -> all.form2220.penalty)
                 .cites("IRC 6655");
+        line("34/box", "Form 2220 is attached").isYesWhen(() -> all.form2220.attached());
         owed = line("35", "Amount owed")
                 .is(totalTax.plus(penalty).minus(payments).notBelowZero())
                 .always();

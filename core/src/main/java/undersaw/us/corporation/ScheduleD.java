@@ -7,7 +7,6 @@ import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -125,14 +124,14 @@ final class ScheduleD extends Form {
 
     /** A term's gains by the boxes that report basis, those that do not, and all others. */
     private List<Line> byBox(Line box, Line gain, List<String> boxes) {
-        String column = gain.column() + "-" + boxes.get(0).toLowerCase(Locale.ROOT);
-        Line reported = row(column, gain.caption() + ", box " + boxes.get(0) + " or " + boxes.get(1))
+        String column = gain.column();
+        Line reported = row(column + "-reported", gain.caption() + ", box " + boxes.get(0) + " or " + boxes.get(1))
                 .is(when(box.isNotAnyOf(boxes.get(0), boxes.get(1)), NOTHING, gain))
                 .aside();
-        Line unreported = row(column + "-2", gain.caption() + ", box " + boxes.get(2) + " or " + boxes.get(3))
+        Line unreported = row(column + "-unreported", gain.caption() + ", box " + boxes.get(2) + " or " + boxes.get(3))
                 .is(when(box.isNotAnyOf(boxes.get(2), boxes.get(3)), NOTHING, gain))
                 .aside();
-        Line others = row(column + "-3", gain.caption() + ", all others")
+        Line others = row(column + "-others", gain.caption() + ", all others")
                 .is(gain.minus(sum(reported, unreported)))
                 .aside();
         return List.of(reported, unreported, others);

@@ -2,6 +2,7 @@ package undersaw.us.nonprofit;
 
 import java.util.List;
 import undersaw.form.Form;
+import undersaw.form.HelpTexts;
 
 /** The forms of a small nonprofit's return, which refer to one another. */
 final class NonprofitForms {
@@ -23,6 +24,10 @@ final class NonprofitForms {
     final BooksWorksheet books = new BooksWorksheet();
     final FunctionsWorksheet functions = new FunctionsWorksheet(this);
     final RoundingWorksheet rounding = new RoundingWorksheet(this);
+
+    NonprofitForms() {
+        HelpTexts.describe("undersaw/us/nonprofit/help.csv", all());
+    }
 
     /** All forms, in the order in which a reader meets them. */
     List<Form> all() {

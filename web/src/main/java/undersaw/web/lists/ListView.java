@@ -126,7 +126,8 @@ public record ListView(
         if (line.kind() == LineKind.AMOUNT) {
             return line.isInCents() ? Figure.balance(year.rowTotal(line.id())) : Figure.text(year.rowTotal(line.id()));
         }
-        if (!line.isTotalled() || !List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER).contains(line.kind())) {
+        if (!line.isTotalled()
+                || !List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER).contains(line.kind())) {
             return "";
         }
         BigDecimal total = year.rowValues(line.id()).stream()
