@@ -118,7 +118,7 @@ final class ScheduleK extends Form {
         ask("30c", "Is Form 7208 required under the surrogate rules?").since(2023);
         ask("31", "Is it consolidated with large receipts and partnership basis adjustments?")
                 .since(2024);
-        return group;
+        return membership;
     }
 
     /** Schedule G: who holds the votes. */
