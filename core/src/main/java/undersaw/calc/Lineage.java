@@ -69,13 +69,18 @@ public record Lineage(
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
             for (Input input : reads) {
                 if (input instanceof Input.OfLine read) {
-                    calculation.plan().line(read.line()).ifPresent(other -> parts.add(part(calculation, other, key)));
+                    calculation
+                            .plan()
+                            .line(read.line())
+                            .filter(other -> isFound(calculation, other))
+                            .ifPresent(other -> parts.add(part(calculation, other, key)));
                 } else if (input instanceof Input.OfAccounts read) {
                     accounts.addAll(accounts(calculation, read.line()));
                 }
             }
             parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
             List<LinePart> uses = calculation.plan().uses(key.line()).stream()
+                    .filter(other -> isFound(calculation, other))
                     .map(other -> part(calculation, other, key))
                     .toList();
             return new Lineage(
@@ -87,6 +92,11 @@ public record Lineage(
                     uses,
                     law(calculation, reads));
         });
+    }
+
+    /** Whether the line's part is found at all in this return. */
+    private static boolean isFound(Calculation calculation, Line line) {
+        return line.part().gate().map(calculation::holds).orElse(true);
     }
 
     public Optional<LineValue> shown() {
