@@ -105,7 +105,7 @@ final class ScheduleK extends Form {
     }
 
     private Line sinceTheMinimumTax() {
-        Line group =
+        Line membership =
                 ask("28", "Is the corporation a member of a controlled group?").cites("IRC 1563");
         ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
                 .since(2023);
