@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.ledger.Account;
@@ -68,6 +69,16 @@ public record Snapshot(
                     .filter(payment -> payment.kind() == kind)
                     .map(Payment::amount)
                     .toList());
+        }
+
+        /** The first number after a letter that no entry has. */
+        public String nextEntryNumber(String letter) {
+            Set<String> taken = entries.stream().map(Entry::number).collect(Collectors.toSet());
+            int next = 1;
+            while (taken.contains(letter + next)) {
+                next++;
+            }
+            return letter + next;
         }
 
         /** Exact sum of the carryovers of a kind whose year of origin counts. */

@@ -6,6 +6,7 @@ import java.util.Objects;
 import undersaw.calc.Statement;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
+import undersaw.form.Line;
 import undersaw.form.Part;
 import undersaw.ledger.Account;
 import undersaw.ledger.CarryoverKind;
@@ -104,6 +105,7 @@ final class CorporationTieOuts {
         ties.addAll(linesThatAgree(look));
         ties.addAll(carryovers(look));
         ties.addAll(booksThatAgree(look));
+        ties.add(accountsOnPage1(look));
         ties.addAll(statements(look));
         return List.copyOf(ties);
     }
@@ -220,6 +222,24 @@ final class CorporationTieOuts {
                 .filter(Objects::nonNull)
                 .map(look.calculation()::adjusted)
                 .toList());
+    }
+
+    /** What accounts bring to page 1 against the lines that nothing else feeds and nobody typed over. */
+    private static TieOut accountsOnPage1(Examination look) {
+        List<Line> fed = look.calculation().plan().parts().stream()
+                .filter(part -> part.code().equals("1") || part.code().equals("2"))
+                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
+                .filter(line -> line.isBooksOnly() && !look.isTyped(line.id().text()))
+                .toList();
+        return new TieOut(
+                "TO-26",
+                "Accounts of lines that they alone feed",
+                Money.sum(fed.stream()
+                        .map(line -> look.calculation().posted(line.id()).roundedToDollars())
+                        .toList()),
+                "these lines on page 1",
+                Money.sum(fed.stream().map(look.calculation()::amount).toList()),
+                LineId.of("1120/1a"));
     }
 
     /** The printed rows of each statement against its line. */

@@ -14,12 +14,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
 import undersaw.check.TieOut;
+import undersaw.form.Part;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
+import undersaw.returns.PartNeed;
 
 /** Section 179, first-year costs, property sold, and the limit on interest; each value beside its source. */
 class PropertyAndInterestTest {
@@ -257,6 +259,35 @@ class PropertyAndInterestTest {
         assertThat(left(year)).contains(new Carryover(CarryoverKind.INTEREST_163J, 2022, Money.ofDollars(400_000)));
     }
 
+    /** A small business has no Form 8990 until its receipts pass the limit; then the form says why it is there. */
+    @Test
+    void theFormJoinsWhenItsTestIsFailed() {
+        Calculation small = sample().income("4000", "1120/1a", "full", "900000")
+                .expense("6500", "1120/18", "full", "500000")
+                .calculate();
+        Part part = small.plan().parts().stream()
+                .filter(each -> each.code().equals("8990"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(PartNeed.of(small, part).isJoined()).isFalse();
+        assertThat(small.value(LineId.of("8990/30"))).isEmpty();
+        PartNeed need = PartNeed.of(largeBorrower(2025).calculate(), part);
+        assertThat(need.isJoined()).isTrue();
+        assertThat(need.feeds().get(0).words()).contains("448c/average");
+    }
+
+    /** Question 24 says yes and nobody has typed receipts: interest is limited until they prove otherwise. */
+    @Test
+    void theLimitHoldsUntilReceiptsProveOtherwise() {
+        SampleReturns sample = sample().income("4000", "1120/1a", "full", "900000")
+                .expense("6500", "1120/18", "full", "500000")
+                .fact("1120/K/24", "yes");
+        assertThat(at(sample.calculate(), "1120/18")).isEqualTo("270000");
+        assertThat(at(sample.fact("448c/y1", "900000").calculate(), "1120/18")).isEqualTo("500000");
+        assertThat(at(sample.fact("8990/shelter", "yes").calculate(), "1120/18"))
+                .isEqualTo("270000");
+    }
+
     /** IRC 448(c)(1), (3)(A) (from memory): the average of the years there are. */
     @ParameterizedTest
     @CsvSource({"30, 0, 0, 30", "30, 20, 0, 25", "30, 20, 11, 20"})
@@ -287,6 +318,17 @@ class PropertyAndInterestTest {
                         "1120/W-CAP/B3", "500",
                         "1120/W-CAP/5", "1000"));
         assertThat(left(year)).contains(new Carryover(CarryoverKind.CAPITAL_LOSS, 2025, Money.ofDollars(1_000)));
+    }
+
+    /** Publication 542, "Capital Losses", the year of the loss: 6,000 goes back to a year of 13,000 (from memory). */
+    @Test
+    void theLossOfTheExampleGoesBackWhole() {
+        Calculation year = sample().fact("1120/D/1a/h", "3000")
+                .fact("1120/D/8a/h", "-9000")
+                .fact("1120/W-CAP/G1", "13000")
+                .calculate();
+        holds(year, Map.of("1120/W-CAP/4", "6000", "1120/W-CAP/B1", "6000", "1120/W-CAP/5", "0"));
+        assertThat(left(year)).isEmpty();
     }
 
     /** IRC 382(b)(1) (from memory): losses from before a change of ownership are used up to the limit only. */

@@ -13,6 +13,7 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import undersaw.calc.Calculation;
 import undersaw.engagement.Carried;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
@@ -176,6 +177,51 @@ class EngagementFolderTest {
         }
         assertThat(EngagementFolder.read(folder).engagement().orElseThrow().facts())
                 .isEqualTo(snapshot.facts());
+    }
+
+    @Test
+    void propertyDividendsHoldersAndMembersAreListsToo() throws IOException {
+        Files.writeString(folder.resolve("property-sales.csv"), """
+                description,acquired,sold,proceeds,depreciation,cost,class
+                Ice plant,2016-01-05,2025-02-01,5000,9000,10000,1245
+                """);
+        Files.writeString(folder.resolve("dividends.csv"), """
+                payer,number,amount,line,days
+                Kelp Rope,00-5512207,7000,20,
+                Skerry Light,,200,1,60
+                """);
+        Files.writeString(folder.resolve("holders.csv"), """
+                name,number,country,percent
+                Ada Finch,,US,55
+                Jon Sande,,NO,26.5
+                """);
+        Files.writeString(folder.resolve("group-members.csv"), "name,number,year-end\nKelp Rope,,2025-12-31\n");
+        Files.writeString(folder.resolve("holdings.csv"), "name,number,country,percent\nSkerry Light,,US,30\n");
+        assertThat(faults()).isEmpty();
+        Snapshot snapshot = EngagementFolder.read(folder).engagement().orElseThrow();
+        Calculation year = Returns.calculate(snapshot);
+        assertThat(year.amount(LineId.of("4797/17"))).isEqualTo(Money.ofDollars(4000));
+        assertThat(year.amount(LineId.of("1120/C/20/a"))).isEqualTo(Money.ofDollars(7000));
+        assertThat(year.amount(LineId.of("1120/C/1/a"))).isEqualTo(Money.ofDollars(200));
+        assertThat(year.instances(LineId.of("1120/G/II/1/d"))).hasSize(2);
+        for (FolderFile file : EngagementFolder.write(snapshot)) {
+            Files.write(folder.resolve(file.name()), file.bytes());
+        }
+        assertThat(EngagementFolder.read(folder).engagement().orElseThrow().facts())
+                .isEqualTo(snapshot.facts());
+    }
+
+    @Test
+    void aClassThatNoPropertyHasIsRefused() throws IOException {
+        Files.writeString(
+                folder.resolve("property-sales.csv"),
+                "description,acquired,sold,proceeds,depreciation,cost,class\nx,2016-01-05,2025-02-01,1,1,1,1246\n");
+        Files.writeString(folder.resolve("dividends.csv"), "payer,number,amount,line,days\nx,12,1,21,\n");
+        assertThat(faults())
+                .contains("property-sales.csv row 2, column class")
+                .contains("one of 1231, 1245, 1250, ordinary")
+                .contains("dividends.csv row 2, column number")
+                .contains("dividends.csv row 2, column line");
     }
 
     @Test

@@ -115,12 +115,6 @@ public record EntryForm(
 
     /** The first number that no entry has. */
     static String nextNumber(Snapshot snapshot) {
-        List<String> taken =
-                snapshot.lists().entries().stream().map(Entry::number).toList();
-        int next = 1;
-        while (taken.contains(String.valueOf(next))) {
-            next++;
-        }
-        return String.valueOf(next);
+        return snapshot.lists().nextEntryNumber("");
     }
 }

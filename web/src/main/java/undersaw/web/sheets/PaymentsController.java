@@ -135,7 +135,7 @@ class PaymentsController {
         }
         workspace.change(id, signature.name(principal), now -> {
             List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
-            String number = "T" + (entries.size() + 1);
+            String number = now.snapshot().lists().nextEntryNumber("T");
             entries.add(booked.get().entry(number, now.snapshot()));
             return new Change.EntriesSet(entries);
         });
