@@ -250,7 +250,7 @@ final class CorporationTieOuts {
                     .filter(line -> line.hasStatement() && look.calculation().holds(part))
                     .filter(line -> !look.calculation().amount(line).isZero())
                     .forEach(line -> ties.add(new TieOut(
-                            "TO-30 " + line.id(),
+                            "TO-30",
                             "Statement of line " + line.id(),
                             Money.sum(Statement.of(look.calculation(), line).rows().stream()
                                     .map(Statement.Row::amount)

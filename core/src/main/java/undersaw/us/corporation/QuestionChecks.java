@@ -30,7 +30,6 @@ final class QuestionChecks {
             "14", "Schedule UTP",
             "22", "Form 8991",
             "25", "Form 8996",
-            "28", "Schedule O",
             "30a", "Form 7208"));
 
     private QuestionChecks() {}
@@ -167,6 +166,9 @@ final class QuestionChecks {
                                 + ", which cannot be attached here yet. Check the answer."));
             }
         });
+        if (look.says("1120/K/28", "yes") && none(look, "1120/O/row/name")) {
+            found.add(onLine("1120/O/row/name", "Question 28 calls for Schedule O. List the members of the group."));
+        }
         return found;
     }
 

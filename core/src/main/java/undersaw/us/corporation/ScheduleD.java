@@ -99,8 +99,9 @@ final class ScheduleD extends Form {
         lossUsed = line("W-CAP/3", "Carried losses used").is(least(available, netOfTheYear.notBelowZero()));
         lossOfTheYear = line("W-CAP/4", "Loss of this year")
                 .is(NOTHING.minus(netOfTheYear).notBelowZero());
+        List<Line> carriedBack = carriedBack();
         lossCarriedOn = line("W-CAP/5", "Loss of this year, carried to the next five years")
-                .is(lossOfTheYear.minus(sum(carriedBack())));
+                .is(lossOfTheYear.minus(sum(carriedBack)));
     }
 
     /** The loss meets the gains of the three years before, the oldest first (Form 1139). */

@@ -256,6 +256,10 @@ class DetailChecksTest {
                         sound().fact("1120/J/5c", "49825")
                                 .fact("1120/K/28", "yes")
                                 .fact("1120/O/credit-threshold", "4000")),
+                pair(
+                        "C-0701",
+                        sound().fact("1120/K/28", "yes"),
+                        sound().fact("1120/K/28", "yes").fact("1120/O/row/name@1", "Kelp Rope")),
                 pair("C-0619", sound(), sound().fact("est/told", "yes")),
                 pair(
                         "C-0610",

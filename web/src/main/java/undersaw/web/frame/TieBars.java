@@ -1,5 +1,6 @@
 package undersaw.web.frame;
 
+import java.util.Comparator;
 import java.util.List;
 import undersaw.check.TieOut;
 import undersaw.money.Money;
@@ -22,9 +23,17 @@ public record TieBars(
         String address) {
     private static final int LONGEST = 200;
 
-    /** The tie-outs of an engagement. */
+    /** The tie-outs of an engagement, those that differ before those that agree. */
     public static List<TieBars> of(long engagement, List<TieOut> ties) {
-        return ties.stream().map(tie -> of(engagement, tie)).toList();
+        return ties.stream()
+                .map(tie -> of(engagement, tie))
+                .sorted(Comparator.comparing(TieBars::agrees))
+                .toList();
+    }
+
+    /** Whether there is nothing on either side. */
+    public boolean isBlank() {
+        return agrees && leftBar == 0 && rightBar == 0;
     }
 
     private static TieBars of(long engagement, TieOut tie) {
