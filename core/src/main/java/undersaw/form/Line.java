@@ -42,6 +42,7 @@ public final class Line implements Term {
     private String column = "";
     private List<String> choices = List.of();
     private boolean stays;
+    private boolean ofTheYear;
     private boolean cents;
     private boolean confidential;
     private String keptOpen = "";
@@ -150,6 +151,12 @@ public final class Line implements Term {
         return this;
     }
 
+    /** Answered anew each year, though it is no amount. */
+    public Line ofTheYear() {
+        ofTheYear = true;
+        return this;
+    }
+
     /** Keeps cents, as registers do; returns are in whole dollars. */
     public Line inCents() {
         cents = true;
@@ -209,7 +216,7 @@ public final class Line implements Term {
         return new NotAnyOf(id, List.of(words));
     }
 
-    /** Begins the next year with what another line of the row ends this one with. */
+    /** Begins the next year with what another line, in a list of the same row, ends this one with. */
     public Line beginsWith(Line ending) {
         follows = ending;
         return this;
@@ -257,7 +264,7 @@ public final class Line implements Term {
 
     /** Whether what was typed describes the client, and not the year. */
     public boolean isStaying() {
-        return stays || !kind.isNumber();
+        return stays || !ofTheYear && !kind.isNumber();
     }
 
     public boolean isAside() {

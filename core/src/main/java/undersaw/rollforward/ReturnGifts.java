@@ -13,6 +13,7 @@ import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Station;
 import undersaw.form.Line;
+import undersaw.form.Part;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
@@ -49,8 +50,27 @@ final class ReturnGifts {
                                 + (key.instance().isEmpty() ? "" : " (" + key.instance() + ")") + ": " + fact.value()));
             }
         });
+        gifts.addAll(whatLinesEndWith(year));
         gifts.add(carryovers(kind.carriedForward(year)));
         credited(year, kind).ifPresent(gifts::add);
+        return gifts;
+    }
+
+    /** Figures that are the next year's last year, such as tax and receipts; those of a short year say too little. */
+    private static List<Gift> whatLinesEndWith(Calculation year) {
+        List<Gift> gifts = new ArrayList<>();
+        if (year.snapshot().heading().period().isShort()) {
+            return gifts;
+        }
+        for (Part part : year.plan().parts()) {
+            for (Line line : year.plan().linesOf(part)) {
+                Money ending = line.follows().map(year::amount).orElse(Money.ZERO);
+                if (part.listName().isEmpty() && ending.isPositive()) {
+                    gifts.add(fact(
+                            line.id().alone(), Fact.of(ending.toString()), line.caption() + ": " + ending.printed()));
+                }
+            }
+        }
         return gifts;
     }
 

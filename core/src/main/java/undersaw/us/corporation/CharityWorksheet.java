@@ -43,9 +43,13 @@ final class CharityWorksheet extends Form {
         line("W-CHAR/1/accrued", "Of line 1, not yet paid at the end of the year");
         line("W-CHAR/1/board", "The board authorized them in the year; they are paid by the due date")
                 .as(LineKind.YES_NO)
+                .ofTheYear()
                 .cites("IRC 170(a)(2)");
         line("W-CHAR/1/property", "Of line 1, property other than money").cites("IRC 170(f)(11)");
-        line("W-CHAR/1/8283", "Form 8283 is attached").as(LineKind.YES_NO).cites("IRC 170(f)(11)");
+        line("W-CHAR/1/8283", "Form 8283 is attached")
+                .as(LineKind.YES_NO)
+                .ofTheYear()
+                .cites("IRC 170(f)(11)");
         Line carried = line("W-CHAR/2", "Contributions carried from the last five years")
                 .is(new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS)));
         giftsAndCarried = line("W-CHAR/A", "Contributions in all").is(sum(gifts, carried));

@@ -25,7 +25,7 @@ final class CorporationForms {
     final FirstYearCosts organization =
             new FirstYearCosts("W-248", "Organization costs", "organizational", "IRC 248(a)");
     final Form4797 form4797 = new Form4797();
-    final EarlierReceipts receipts = new EarlierReceipts();
+    final EarlierReceipts receipts = new EarlierReceipts(this);
     final Form8990 form8990 = new Form8990(this);
     final ControlledGroup group = new ControlledGroup(this);
     final BankDetails bank = new BankDetails();

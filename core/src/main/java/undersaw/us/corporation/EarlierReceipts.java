@@ -20,18 +20,26 @@ final class EarlierReceipts extends Form {
 
     final Line average;
 
-    EarlierReceipts() {
+    EarlierReceipts(CorporationForms all) {
         super("448c", "Earlier receipts");
-        partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test");
+        partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test")
+                .neededWhen(() -> average().isNotZero());
+        Line thisYear = line("y0", "Gross receipts of this year, for the next")
+                .is(() -> all.page1.totalReceipts().minus(all.page1.returnsAndAllowances));
         Line last = line("y1", "Gross receipts of last year")
+                .beginsWith(thisYear)
                 .help("With those of companies under common control; a short year as if it had twelve months.");
-        Line before = line("y2", "Gross receipts of the year before");
-        Line third = line("y3", "Gross receipts two years before");
+        Line before = line("y2", "Gross receipts of the year before").beginsWith(last);
+        Line third = line("y3", "Gross receipts two years before").beginsWith(before);
         average = line("average", "Average of these years")
                 .is(when(
                         third.isNotZero(),
                         fraction(1, YEARS, sum(last, before, third)),
                         when(before.isNotZero(), fraction(1, 2, sum(last, before)), last)));
+    }
+
+    private Line average() {
+        return average;
     }
 
     /** Too large for a small business. */

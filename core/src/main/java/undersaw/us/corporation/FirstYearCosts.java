@@ -34,7 +34,8 @@ final class FirstYearCosts extends Form {
         part(code, title, citation).worksheet().neededWhen(() -> costs().isNotZero());
         costs = line(code + "/1", title + " of the year").fromBooks();
         Line begun = line(LineId.of("TREAT/" + treatment + "/begun"), "Date on which business began")
-                .as(LineKind.DATE);
+                .as(LineKind.DATE)
+                .ofTheYear();
         Line cut = line(code + "/cut", "Costs above the threshold")
                 .is(costs.minus(law(CorporationLaw.FIRST_YEAR_THRESHOLD)).notBelowZero());
         atOnce = line(code + "/2", "Deducted at once")

@@ -48,6 +48,7 @@ final class Form2220 extends Form {
                 .is(() -> all.scheduleJ.notEstimated());
         Line counted = line("3", "Tax that estimates are measured by").is(total.minus(less));
         Line last = line("4", "Tax of last year")
+                .beginsWith(counted)
                 .help("As line 3 for last year. Leave it empty where last year had no tax, was shorter than twelve "
                         + "months, or there was no return.");
         annualized = line("7", "The annualized income method is used").as(LineKind.BOX);

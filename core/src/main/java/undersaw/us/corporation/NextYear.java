@@ -20,7 +20,9 @@ final class NextYear extends Form {
         super("est", "Next year");
         partByNeed("7004", "Form 7004: extension of time to file", "IRC 6081; Form 7004", "late extra time extension")
                 .neededWhen(() -> all.scheduleJ.extension.isNotZero());
-        line(lineOf("7004/filed"), "Form 7004 was filed in time").as(LineKind.YES_NO);
+        line(lineOf("7004/filed"), "Form 7004 was filed in time")
+                .as(LineKind.YES_NO)
+                .ofTheYear();
         line(lineOf("7004/1"), "Form code (12 for Form 1120)").as(LineKind.COUNT);
         Line tentative = line(lineOf("7004/tentative"), "Tentative total tax, where other than Schedule J line 12");
         Line total = line(lineOf("7004/6"), "Tentative total tax")
@@ -35,7 +37,9 @@ final class NextYear extends Form {
                 "Next year: estimated tax and its instalments",
                 "IRC 6655(d); worksheet in the manner of the former Form 1120-W",
                 "estimates quarterly vouchers next year");
-        line("told", "The client knows the instalments and their dates").as(LineKind.YES_NO);
+        line("told", "The client knows the instalments and their dates")
+                .as(LineKind.YES_NO)
+                .ofTheYear();
         Line expected = line("expected", "Tax expected for next year, where other than this year's");
         Line base = line("base", "Tax that next year's instalments rest on").is(() -> base(all, expected));
         for (String number : INSTALLMENTS) {

@@ -110,6 +110,7 @@ final class ScheduleC extends Form {
         totalSpecial = line("C/24/c", "Total special deductions").is(limited.plus(unlimited()));
         line("C/hold", "Each stock was held more than 45 days")
                 .as(LineKind.YES_NO)
+                .ofTheYear()
                 .cites("IRC 246(c)");
     }
 
