@@ -47,14 +47,9 @@ public final class Plan {
      * @param place position in the order of evaluation
      * @param formula its rule, or nothing for typed lines
      * @param reads what the rule or the condition depends on
+     * @param gate the condition without which the rule's line stays empty; nothing where it is always found
      */
-    record Node(Line line, int place, Optional<Formula> formula, Set<Input> reads) {
-        /** A choice whose condition fails leaves the line empty before anything is found. */
-        Optional<Condition> gate() {
-            return formula.filter(Choice.class::isInstance)
-                    .flatMap(found -> line.part().gate());
-        }
-    }
+    record Node(Line line, int place, Optional<Formula> formula, Set<Input> reads, Optional<Condition> gate) {}
 
     /**
      * Puts the lines that stand in the year in order.
@@ -118,7 +113,9 @@ public final class Plan {
         }
         path.removeLast();
         done.add(line.id());
-        Node node = new Node(line, order.size(), formula, Set.copyOf(reads));
+        Optional<Condition> gate = formula.filter(Choice.class::isInstance)
+                .flatMap(found -> line.part().gate());
+        Node node = new Node(line, order.size(), formula, Set.copyOf(reads), gate);
         order.add(node);
         nodes.put(line.id(), node);
     }

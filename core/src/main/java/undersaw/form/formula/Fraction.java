@@ -17,10 +17,12 @@ public record Fraction(long numerator, long denominator, Formula base) implement
 
     @Override
     public Money value(Figures figures) {
-        BigDecimal exact = base.value(figures)
-                .toDecimal()
-                .multiply(BigDecimal.valueOf(numerator))
-                .divide(BigDecimal.valueOf(denominator), SCALE, RoundingMode.HALF_UP);
+        return divided(base.value(figures).toDecimal().multiply(BigDecimal.valueOf(numerator)), denominator);
+    }
+
+    /** A quotient rounded half up to whole dollars. */
+    static Money divided(BigDecimal amount, long by) {
+        BigDecimal exact = amount.divide(BigDecimal.valueOf(by), SCALE, RoundingMode.HALF_UP);
         return Money.parse(exact.setScale(0, RoundingMode.HALF_UP).toPlainString());
     }
 

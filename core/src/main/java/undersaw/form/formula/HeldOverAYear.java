@@ -18,9 +18,12 @@ public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
     public boolean holds(Figures figures) {
         Optional<LocalDate> from = date(figures.answer(acquired));
         Optional<LocalDate> until = date(figures.answer(sold));
-        return from.isPresent()
-                && until.isPresent()
-                && until.get().isAfter(from.get().plusYears(1));
+        return from.isPresent() && until.isPresent() && between(from.get(), until.get());
+    }
+
+    /** Whether more than a year lies between the two days. */
+    public static boolean between(LocalDate acquired, LocalDate sold) {
+        return sold.isAfter(acquired.plusYears(1));
     }
 
     private static Optional<LocalDate> date(String text) {

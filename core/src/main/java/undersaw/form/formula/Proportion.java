@@ -1,8 +1,6 @@
 package undersaw.form.formula;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import undersaw.money.Money;
 
@@ -14,15 +12,10 @@ import undersaw.money.Money;
  * @param whole of how many parts, more than zero
  */
 public record Proportion(Formula base, Formula part, long whole) implements Formula {
-    private static final int SCALE = 8;
-
     @Override
     public Money value(Figures figures) {
-        BigDecimal exact = base.value(figures)
-                .toDecimal()
-                .multiply(part.value(figures).toDecimal())
-                .divide(BigDecimal.valueOf(whole), SCALE, RoundingMode.HALF_UP);
-        return Money.parse(exact.setScale(0, RoundingMode.HALF_UP).toPlainString());
+        return Fraction.divided(
+                base.value(figures).toDecimal().multiply(part.value(figures).toDecimal()), whole);
     }
 
     @Override
@@ -37,9 +30,7 @@ public record Proportion(Formula base, Formula part, long whole) implements Form
 
     @Override
     public Set<Input> reads() {
-        Set<Input> reads = new HashSet<>(base.reads());
-        reads.addAll(part.reads());
-        return reads;
+        return Formulas.readsOf(List.of(base, part));
     }
 
     @Override

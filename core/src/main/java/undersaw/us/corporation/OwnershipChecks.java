@@ -39,7 +39,7 @@ final class OwnershipChecks {
                         "C-0113",
                         QUERY,
                         look -> look.heading().method() == AccountingMethod.CASH
-                                && aboveReceipts(look)
+                                && QuestionChecks.aboveReceipts(look)
                                 && !look.says("1120/hdr/A3", "yes"),
                         look -> onLine(
                                 "1120/K/1",
@@ -83,7 +83,7 @@ final class OwnershipChecks {
                 when(
                         "C-0808",
                         QUERY,
-                        look -> look.says("1125-A/9e", "no") && aboveReceipts(look),
+                        look -> look.says("1125-A/9e", "no") && QuestionChecks.aboveReceipts(look),
                         look -> new Found(
                                 Place.line("1125-A/9e"),
                                 "Average receipts of "
@@ -96,10 +96,6 @@ final class OwnershipChecks {
     /** Three fifths of ordinary gross income (IRC 542(a)(1)). */
     private static boolean isMostlyPassive(Examination look) {
         return passive(look).times(FIVE).compareTo(income(look).times(THREE)) >= 0;
-    }
-
-    private static boolean aboveReceipts(Examination look) {
-        return look.amount("448c/average").compareTo(look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)) > 0;
     }
 
     private static Money passive(Examination look) {

@@ -15,6 +15,7 @@ import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
+import undersaw.form.formula.HeldOverAYear;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -148,8 +149,7 @@ final class PropertyChecks {
             String acquired = look.inRow("8949/acquired", box);
             String sold = look.inRow("8949/sold", box);
             if (!acquired.isEmpty() && !sold.isEmpty()) {
-                boolean longHeld =
-                        LocalDate.parse(sold).isAfter(LocalDate.parse(acquired).plusYears(1));
+                boolean longHeld = HeldOverAYear.between(LocalDate.parse(acquired), LocalDate.parse(sold));
                 if (longHeld != LONG_BOXES.contains(box.value().plain())) {
                     found.add(Found.at(
                             new Place.OnLine(box.key()),

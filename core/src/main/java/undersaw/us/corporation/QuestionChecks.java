@@ -186,7 +186,8 @@ final class QuestionChecks {
         return bonds(look) != look.amount("1120/K/9").isPositive();
     }
 
-    private static boolean aboveReceipts(Examination look) {
+    /** Average receipts above the small business limit. */
+    static boolean aboveReceipts(Examination look) {
         return look.amount("448c/average").compareTo(look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)) > 0;
     }
 
