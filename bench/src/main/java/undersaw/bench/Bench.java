@@ -9,14 +9,10 @@ import java.util.Locale;
 import java.util.Map;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
-import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.sheet.ReturnWorkbook;
-import undersaw.form.LineKind;
-import undersaw.ledger.Account;
 import undersaw.line.LineId;
-import undersaw.money.Money;
 import undersaw.registry.Returns;
 import undersaw.suggestions.HeldOut;
 
@@ -38,12 +34,12 @@ public final class Bench {
 
     /** Prints the comparison; ends with 1 where the results differ. */
     public static void main(String[] args) throws IOException, InterruptedException {
-        Snapshot demo = EngagementFolder.read(Path.of("demo/gannet-row-cannery-2025"))
-                .engagement()
-                .orElseThrow();
+        Snapshot demo = folder("gannet-row-cannery-2025");
         boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", LargeBooks.of(demo, ACCOUNTS));
         edit(LargeBooks.of(demo, ACCOUNTS));
-        everyEdit(LargeBooks.of(demo, ACCOUNTS));
+        for (String each : List.of("slackwater-terminal-2025", "low-tide-kayaks-2025", "gannet-row-cannery-2025")) {
+            EveryEdit.measure(each, LargeBooks.of(folder(each), ACCOUNTS));
+        }
         for (HeldOut.Split split : HeldOut.Split.values()) {
             say(
                     "%s: %s",
@@ -54,6 +50,10 @@ public final class Bench {
         LedgerImport.compare(demo.heading(), TRANSACTIONS);
         boolean fits = HundredMegabytes.fits();
         System.exit(equal && fits ? 0 : 1);
+    }
+
+    private static Snapshot folder(String name) {
+        return EngagementFolder.read(Path.of("demo", name)).engagement().orElseThrow();
     }
 
     private static boolean compare(String name, Snapshot books) throws IOException {
@@ -80,55 +80,14 @@ public final class Bench {
 
     private static void edit(Snapshot books) {
         Calculation before = Returns.calculate(books);
-        Change change = raised(LargeBooks.anExpense(books));
+        Change change = EveryEdit.raised(LargeBooks.anExpense(books));
         Snapshot next = change.applyTo(books);
         long full = median(() -> Returns.calculate(next));
         long one = median(() -> before.after(next, change.touches()));
         int evaluated = before.after(next, change.touches()).evaluatedLines();
         say(
-                "one account of %d edited: %d of %d lines evaluated, %.1f times as fast as a full recalculation",
-                books.accounts().size(), evaluated, before.plan().size(), (double) full / one);
-    }
-
-    /** The account with a thousand dollars more at the end of the year. */
-    private static Change raised(Account old) {
-        Money closing = old.closing().plus(Money.ofDollars(1000));
-        return new Change.AccountSet(new Account(old.number(), old.name(), old.statement(), old.opening(), closing));
-    }
-
-    /** Every account and every typed line edited in turn: how much of a full evaluation each edit takes. */
-    private static void everyEdit(Snapshot books) {
-        Calculation before = Returns.calculate(books);
-        List<Integer> accounts = books.accounts().values().stream()
-                .map(Bench::raised)
-                .map(change -> steps(before, change))
-                .sorted()
-                .toList();
-        List<Integer> lines = before.plan().parts().stream()
-                .flatMap(part -> before.plan().linesOf(part).stream())
-                .filter(line -> line.isTyped() && !line.isRepeating() && line.kind() == LineKind.AMOUNT)
-                .map(line -> new Change.FactsSet(Map.of(line.id().alone(), Fact.of("1234"))))
-                .map(change -> steps(before, change))
-                .sorted()
-                .toList();
-        int whole = before.evaluatedLines() + books.accounts().size();
-        say("a full evaluation: %d lines and %d accounts, %d steps", before.evaluatedLines(), ACCOUNTS, whole);
-        spread("every account edited in turn", accounts, whole);
-        spread("every typed line edited in turn", lines, whole);
-    }
-
-    /** Lines evaluated, and the account where one was read again. */
-    private static int steps(Calculation before, Change change) {
-        Snapshot next = change.applyTo(before.snapshot());
-        return before.after(next, change.touches()).evaluatedLines() + (change instanceof Change.AccountSet ? 1 : 0);
-    }
-
-    private static void spread(String what, List<Integer> sorted, int whole) {
-        int half = sorted.get(sorted.size() / 2);
-        int most = sorted.get(sorted.size() - 1);
-        say(
-                "%s (%d edits): %d steps at the median, 1/%d of a full evaluation; %d at the most, 1/%d",
-                what, sorted.size(), half, whole / Math.max(1, half), most, whole / Math.max(1, most));
+                "one account of %d edited: %d of %d lines and rows evaluated, %.1f times as fast as a full one",
+                books.accounts().size(), evaluated, before.evaluatedLines(), (double) full / one);
     }
 
     /** Nanoseconds of a run at the median, after runs enough to be warm. */

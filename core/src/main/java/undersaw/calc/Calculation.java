@@ -77,7 +77,7 @@ public final class Calculation {
         return law;
     }
 
-    /** How many lines were evaluated to get here from the calculation before. */
+    /** How many lines, and rows of accounts behind them, were evaluated to get here from the calculation before. */
     public int evaluatedLines() {
         return evaluated;
     }

@@ -86,6 +86,7 @@ final class Evaluation implements Figures {
         boolean known = mapping != null && plan.isTarget(mapping);
         List<Posting> postings =
                 known ? SplitPostings.of(plan, AccountPosition.of(account, mapping, snapshot, entries)) : List.of();
+        evaluated += postings.size();
         pools = pools.with(account.number(), postings).pairing(account.number(), known ? mapping.partner() : "");
     }
 

@@ -23,7 +23,8 @@ public record LineValue(
         LineSource source,
         @Nullable Money replaced,
         @Nullable Fact fact) {
-    static LineValue computed(LineKey key, Value value, LineSource source) {
+    /** A value that nobody typed. */
+    public static LineValue computed(LineKey key, Value value, LineSource source) {
         return new LineValue(key, value, source, null, null);
     }
 

@@ -17,11 +17,21 @@ public record Movement(LineKey key, String before, String after) {
     /** What moved from one calculation to the next, causes before what they cause. */
     public static List<Movement> between(Calculation before, Calculation after) {
         return before.differences(after).stream()
+                .filter(key -> !saysNeed(after, key))
                 .map(key -> new Movement(key, plain(before, key), plain(after, key)))
                 .filter(moved -> !moved.before().equals(moved.after()))
                 .sorted(Comparator.comparingInt((Movement moved) -> place(before, after, moved.key()))
                         .thenComparing(Movement::key))
                 .toList();
+    }
+
+    /** Whether a part is needed shows by what its lines hold. */
+    private static boolean saysNeed(Calculation calculation, LineKey key) {
+        return calculation
+                .plan()
+                .line(key.line())
+                .filter(line -> !line.isTyped() && line.part().isDecidedBy(line))
+                .isPresent();
     }
 
     private static String plain(Calculation calculation, LineKey key) {

@@ -16,7 +16,6 @@ import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
-import undersaw.form.formula.Choice;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
@@ -113,8 +112,7 @@ public final class Plan {
         }
         path.removeLast();
         done.add(line.id());
-        Optional<Condition> gate = formula.filter(Choice.class::isInstance)
-                .flatMap(found -> line.part().gate());
+        Optional<Condition> gate = line.gate();
         Node node = new Node(line, order.size(), formula, Set.copyOf(reads), gate);
         order.add(node);
         nodes.put(line.id(), node);
@@ -206,6 +204,7 @@ public final class Plan {
         Input read = new Input.OfLine(line);
         return readersOf(read).stream()
                 .map(Node::line)
+                .filter(reader -> !reader.part().isDecidedBy(reader))
                 .filter(reader ->
                         reader.rule().isEmpty() || reader.rule().get().reads().contains(read))
                 .toList();

@@ -13,13 +13,14 @@ import undersaw.form.formula.Reference;
 import undersaw.form.formula.Sum;
 import undersaw.ledger.Account;
 import undersaw.line.LineId;
+import undersaw.line.LineSource;
 import undersaw.money.Money;
 
 /**
  * The itemised list behind a line.
  *
- * <p>Rows are whole dollars and add up to the line: what rounding leaves is taken by the largest row. A line that
- * somebody typed over is one row with the reason.
+ * <p>Rows are whole dollars and add up to the line: what rounding leaves is taken by the largest row of an account, for
+ * what another line brings is in whole dollars already. A line that somebody typed over is one row with the reason.
  *
  * @param line the line
  * @param rows its make-up
@@ -28,10 +29,16 @@ public record Statement(LineId line, List<Row> rows) {
     /**
      * One row of a statement.
      *
-     * @param caption an account's name, or the line that brings the amount
+     * @param instance the account's number, the address of the line that brings the amount, or the place in a list
+     * @param caption an account's name, or what the amount is
      * @param amount whole dollars
+     * @param source where it comes from
      */
-    public record Row(String caption, Money amount) {}
+    public record Row(String instance, String caption, Money amount, LineSource source) {
+        private Row with(Money other) {
+            return new Row(instance, caption, other, source);
+        }
+    }
 
     /** Keeps its own copy. */
     public Statement {
@@ -51,41 +58,57 @@ public record Statement(LineId line, List<Row> rows) {
         }
         if (value.typedFact().isPresent()) {
             String reason = value.typedFact().get().reason();
-            return new Statement(
-                    line.id(), List.of(new Row(reason.isEmpty() ? line.caption() : reason, value.amount())));
+            String caption = reason.isEmpty() ? line.caption() : reason;
+            return new Statement(line.id(), List.of(new Row("typed", caption, value.amount(), value.source())));
         }
-        Map<String, Money> exact = new LinkedHashMap<>();
+        Map<String, Row> exact = new LinkedHashMap<>();
         line.rule().ifPresent(formula -> collect(calculation, formula, exact));
-        List<Row> rows = new ArrayList<>();
-        exact.forEach((caption, amount) -> {
-            if (!amount.roundedToDollars().isZero()) {
-                rows.add(new Row(caption, amount.roundedToDollars()));
-            }
-        });
+        List<Row> rows = exact.values().stream()
+                .map(row -> row.with(row.amount().roundedToDollars()))
+                .filter(row -> !row.amount().isZero())
+                .toList();
         return new Statement(line.id(), footed(rows, value.amount()));
     }
 
-    private static List<Row> rows(List<WorksheetRow> worksheet) {
-        return worksheet.stream()
-                .map(row -> new Row(row.description(), row.amount().roundedToDollars()))
-                .toList();
+    /** The address of its rows, as {@code 1120/26/st}. */
+    public LineId address() {
+        return line.column("st");
     }
 
-    private static void collect(Calculation calculation, Formula formula, Map<String, Money> exact) {
+    private static List<Row> rows(List<WorksheetRow> worksheet) {
+        List<Row> rows = new ArrayList<>();
+        for (WorksheetRow row : worksheet) {
+            rows.add(new Row(
+                    String.valueOf(rows.size() + 1),
+                    row.description(),
+                    row.amount().roundedToDollars(),
+                    LineSource.TYPED));
+        }
+        return rows;
+    }
+
+    private static void collect(Calculation calculation, Formula formula, Map<String, Row> exact) {
         if (formula instanceof Sum sum) {
             sum.parts().forEach(part -> collect(calculation, part, exact));
         } else if (formula instanceof Posted posted) {
             for (Posting posting : calculation.postings(posted.line())) {
                 Account account = calculation.snapshot().accounts().get(posting.account());
-                exact.merge(account.name(), posting.amount(), Money::plus);
+                put(exact, new Row(account.number(), account.name(), posting.amount(), LineSource.BOOKS));
             }
         } else if (formula instanceof Reference reference) {
-            String caption =
-                    calculation.plan().line(reference.line()).orElseThrow().caption();
-            exact.merge(caption, calculation.amount(reference.line()), Money::plus);
+            Line other = calculation.plan().line(reference.line()).orElseThrow();
+            Money amount = calculation.amount(other);
+            put(exact, new Row(other.id().text(), other.caption(), amount, LineSource.COMPUTED));
         } else {
-            exact.merge(formula.words(), formula.value(new ValueFigures(calculation)), Money::plus);
+            Money amount = formula.value(new ValueFigures(calculation));
+            put(exact, new Row("rule", formula.words(), amount, LineSource.COMPUTED));
         }
+    }
+
+    /** An account or a line that comes twice is one row. */
+    private static void put(Map<String, Row> exact, Row row) {
+        String key = row.instance().equals("rule") ? row.caption() : row.instance();
+        exact.merge(key, row, (before, more) -> before.with(before.amount().plus(more.amount())));
     }
 
     private static List<Row> footed(List<Row> rows, Money total) {
@@ -94,12 +117,11 @@ public record Statement(LineId line, List<Row> rows) {
             return rows;
         }
         Row largest = rows.stream()
-                .max(Comparator.comparing(row -> row.amount().abs()))
+                .max(Comparator.comparing((Row row) -> row.source() != LineSource.COMPUTED)
+                        .thenComparing(row -> row.amount().abs()))
                 .orElseThrow();
         List<Row> footed = new ArrayList<>(rows);
-        footed.set(
-                rows.indexOf(largest),
-                new Row(largest.caption(), largest.amount().plus(missing)));
+        footed.set(rows.indexOf(largest), largest.with(largest.amount().plus(missing)));
         return footed;
     }
 }

@@ -29,7 +29,7 @@ public abstract class Form {
 
     /** Begins a part; lines from here on belong to it. */
     protected final Part part(String partCode, String partTitle, String citation) {
-        Part part = new Part(partCode, partTitle, citation);
+        Part part = new Part(partCode, partTitle, citation, of -> line("need/" + partCode, partTitle + ", needed"));
         parts.add(part);
         return part;
     }
@@ -123,11 +123,10 @@ public abstract class Form {
         return List.copyOf(lines.values());
     }
 
-    /** The lines of a part without the box that adds it. */
+    /** The lines of a part without those that decide on it. */
     public final List<Line> linesOf(Part part) {
         return lines.values().stream()
-                .filter(line ->
-                        line.part() == part && part.added().filter(line::equals).isEmpty())
+                .filter(line -> line.part() == part && !part.isDecidedBy(line))
                 .toList();
     }
 

@@ -50,6 +50,7 @@ public final class Line implements Term {
     private @Nullable Line askedAfter;
     private boolean aside;
     private boolean notTotalled;
+    private boolean evenUnneeded;
     private @Nullable Line follows;
 
     Line(LineId id, String caption, Part part) {
@@ -113,6 +114,12 @@ public final class Line implements Term {
     /** Prints zero where other lines would stay empty. */
     public Line always() {
         always = true;
+        return this;
+    }
+
+    /** Found even while its part is not needed, since whether it is needed depends on this line. */
+    public Line evenUnneeded() {
+        evenUnneeded = true;
         return this;
     }
 
@@ -300,11 +307,19 @@ public final class Line implements Term {
 
     /** Nothing while the part that the line belongs to is not needed. */
     private Formula gated(Formula found) {
-        return found instanceof Posted
-                ? found
-                : part.gate()
-                        .map(gate -> Formulas.when(gate, found, Formulas.NOTHING))
-                        .orElse(found);
+        return gate(found)
+                .map(gate -> Formulas.when(gate, found, Formulas.NOTHING))
+                .orElse(found);
+    }
+
+    /** The condition without which the line stays empty; nothing where it is always found. */
+    public Optional<Condition> gate() {
+        return rule().flatMap(this::gate);
+    }
+
+    /** What books bring is there whatever the part needs. */
+    private Optional<Condition> gate(Formula found) {
+        return found instanceof Posted || evenUnneeded ? Optional.empty() : part.gate();
     }
 
     public Optional<Condition> yesWhen() {

@@ -1,6 +1,7 @@
 package undersaw.form;
 
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Station;
@@ -16,7 +17,8 @@ public final class Part {
     private @Nullable Line added;
     private String plainWords = "";
     private String help = "";
-    private boolean foundOnlyWhenNeeded;
+    private final Function<Part, Line> declaresNeed;
+    private @Nullable Line need;
     private boolean worksheet;
     private String list = "";
     private String rowName = "";
@@ -26,7 +28,9 @@ public final class Part {
     private Station station = Station.RETURN;
     private @Nullable Line gone;
 
-    Part(String code, String title, String citation) {
+    /** A part; the function declares the line that says whether it is needed, for those that ask. */
+    Part(String code, String title, String citation, Function<Part, Line> declaresNeed) {
+        this.declaresNeed = declaresNeed;
         this.code = code;
         this.title = title;
         this.citation = citation;
@@ -56,20 +60,29 @@ public final class Part {
 
     /**
      * Its lines are found only while it is needed, or added by hand, so that what is not in the return costs an edit
-     * nothing. The condition may read none of the lines found.
+     * nothing. The condition may read none of the lines found, but for those that say {@link Line#evenUnneeded()}.
      */
     public Part foundOnlyThen() {
-        foundOnlyWhenNeeded = true;
+        need = declaresNeed.apply(this).isYesWhen(this::isNeeded);
         return this;
     }
 
-    /** While this does not hold, the part's lines stay empty; nothing where they are always found. */
+    private Condition isNeeded() {
+        Condition condition = needed().orElseThrow();
+        return added().map(box -> condition.or(box.answered("yes"))).orElse(condition);
+    }
+
+    /**
+     * While this does not hold, the part's lines stay empty; nothing where they are always found. It asks a line of its
+     * own, so that what moves without changing the answer moves no line of the part.
+     */
     public Optional<Condition> gate() {
-        if (!foundOnlyWhenNeeded) {
-            return Optional.empty();
-        }
-        return needed().map(condition ->
-                added().map(box -> condition.or(box.answered("yes"))).orElse(condition));
+        return Optional.ofNullable(need).map(line -> line.answered("yes"));
+    }
+
+    /** Whether the line is no line of the form, but adds the part or says whether it is needed. */
+    public boolean isDecidedBy(Line line) {
+        return line.equals(added) || line.equals(need);
     }
 
     /** Joins the return when something feeds it. */

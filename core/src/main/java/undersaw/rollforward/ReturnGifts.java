@@ -80,7 +80,7 @@ final class ReturnGifts {
                 .line(key.line())
                 .filter(line -> line.isStaying()
                         && line.part().listName().isEmpty()
-                        && line.part().added().filter(line::equals).isEmpty())
+                        && !line.part().isDecidedBy(line))
                 .isPresent();
     }
 

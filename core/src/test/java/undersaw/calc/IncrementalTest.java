@@ -68,6 +68,42 @@ class IncrementalTest {
     }
 
     @Test
+    void assetsMoveNothingOfScheduleM3UntilTheyCrossTheAmountThatCallsForIt() {
+        Calculation before =
+                sample().balance("1500", "1120/L/9", "0", "11000000").calculate();
+        assertThat(before.value(LineId.of("1120/M-3/II/30/d"))).isPresent();
+
+        Calculation within = assets(before, 12_000_000);
+        assertThat(within.evaluatedLines()).isLessThan(20);
+
+        Calculation below = assets(within, 2_000_000);
+        assertThat(below.value(LineId.of("1120/M-3/II/30/d"))).isEmpty();
+        assertThat(below.differences(Returns.calculate(below.snapshot()))).isEmpty();
+    }
+
+    private static Calculation assets(Calculation before, long dollars) {
+        Account old = before.snapshot().accounts().get("1500");
+        Change change = new Change.AccountSet(
+                new Account("1500", old.name(), old.statement(), old.opening(), Money.ofDollars(dollars)));
+        return before.after(change.applyTo(before.snapshot()), change.touches());
+    }
+
+    @Test
+    void whetherAPartIsNeededIsNoMovement() {
+        Calculation before = sample().calculate();
+        Change gifts = new Change.FactsSet(Map.of(LineId.of("1120/W-CHAR/1").alone(), Fact.of("500")));
+        Calculation after = before.after(gifts.applyTo(before.snapshot()), gifts.touches());
+        assertThat(Movement.between(before, after))
+                .extracting(moved -> moved.key().line().text())
+                .contains("1120/W-CHAR/9", "1120/19")
+                .noneMatch(line -> line.contains("/need/"));
+        assertThat(Lineage.of(after, LineId.of("1120/W-CHAR/1").alone())
+                        .orElseThrow()
+                        .uses())
+                .noneMatch(use -> use.line().id().text().contains("/need/"));
+    }
+
+    @Test
     void theWorkDoesNotGrowWithTheNumberOfAccounts() {
         SampleReturns large = sample();
         for (int i = 0; i < 1960; i++) {

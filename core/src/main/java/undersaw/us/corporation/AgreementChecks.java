@@ -145,7 +145,7 @@ final class AgreementChecks {
     }
 
     private static boolean isM3Due(Examination look) {
-        return look.amount("1120/L/15/d").compareTo(look.law().amount(CorporationLaw.SCHEDULE_M3)) >= 0;
+        return look.says("1120/hdr/A4", "yes");
     }
 
     private static boolean missesM3(Examination look) {

@@ -10,6 +10,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 
@@ -38,7 +39,11 @@ final class CharityWorksheet extends Form {
 
     CharityWorksheet(CorporationForms all) {
         super("1120", "Charitable contributions");
-        part("W-CHAR", "Charitable contributions", "IRC 170(b)(2), 170(d)(2)").worksheet();
+        Formula carriedIn = new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS));
+        part("W-CHAR", "Charitable contributions", "IRC 170(b)(2), 170(d)(2)")
+                .worksheet()
+                .neededWhen(() -> sum(gifts(), carriedIn).isNotZero())
+                .foundOnlyThen();
         gifts = line("W-CHAR/1", "Contributions of this year").fromBooks();
         line("W-CHAR/1/accrued", "Of line 1, not yet paid at the end of the year");
         line("W-CHAR/1/board", "The board authorized them in the year; they are paid by the due date")
@@ -51,35 +56,18 @@ final class CharityWorksheet extends Form {
                 .ofTheYear()
                 .cites("IRC 170(f)(11)");
         Line carried = line("W-CHAR/2", "Contributions carried from the last five years")
-                .is(new Carried(CarryoverKind.CHARITABLE, YearSpan.last(CARRIED_YEARS)));
+                .is(carriedIn);
         giftsAndCarried = line("W-CHAR/A", "Contributions in all").is(sum(gifts, carried));
         income = line("W-CHAR/T", "Income before contributions and losses").is(() -> all.page1.incomeBefore());
-        Line fullIncome =
-                line("W-CHAR/T1", "Trial 1: income less all contributions").is(income.minus(giftsAndCarried));
-        dividendsAtFullGifts = new DividendLimit("W-DRD-T1", "Trial 1: dividends received", all, () -> fullIncome);
-        lossesAtFullGifts = new LossDeduction(
-                "W-NOL-T1", "Trial 1: net operating loss", all, () -> fullIncome, dividendsAtFullGifts);
-        fitsInFull = line("W-CHAR/L1", "Trial 1: limit")
-                .is(() -> income.minus(lossesAtFullGifts.deduction)
-                        .notBelowZero()
-                        .times(CorporationLaw.CHARITABLE_SHARE));
-        limitWithoutLosses = line("W-CHAR/C2", "Trial 2: contributions at the limit without losses")
+        limitWithoutLosses = line("W-CHAR/C2", "Contributions at the limit without losses")
                 .is(least(giftsAndCarried, income.notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
-        Line secondIncome = line("W-CHAR/T2", "Trial 2: income less these").is(income.minus(limitWithoutLosses));
-        dividendsAtLimit = new DividendLimit("W-DRD-T2", "Trial 2: dividends received", all, () -> secondIncome);
-        lossesAtLimit =
-                new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
-        together = new JointLimit(all, this, () -> bindTogether());
         Line base = line("W-CHAR/3", "Income for the limit, after the loss deduction")
                 .is(() -> income.minus(all.page1.lossDeduction).notBelowZero());
         line("W-CHAR/4", "Limit on contributions").is(base.times(CorporationLaw.CHARITABLE_SHARE));
         Line floor = line("W-CHAR/5", "Floor under contributions")
                 .is(income.notBelowZero().times(CorporationLaw.CHARITABLE_FLOOR));
         allowed = line("W-CHAR/9", "Contributions deducted")
-                .is(() -> when(
-                                fitsInFull.isAtLeast(giftsAndCarried),
-                                giftsAndCarried,
-                                when(lossesAtLimit.deduction.isZero(), limitWithoutLosses, together.gifts))
+                .is(() -> when(isTried(), besideLosses(), limitWithoutLosses)
                         .minus(floor)
                         .notBelowZero());
         Line ofTheYear = line("W-CHAR/6", "Of these, gifts of this year")
@@ -93,6 +81,44 @@ final class CharityWorksheet extends Form {
                 .cites("IRC 170(d)(2)(B)");
         carriedOn = line("W-CHAR/10", "Contributions carried to the next five years")
                 .is(giftsAndCarried.minus(sum(allowed, raising)).notBelowZero());
+
+        part("W-CHAR-T", "Gifts beside losses: two trials", "IRC 170(b)(2), 172(a)(2)")
+                .worksheet()
+                .neededWhen(this::isTried)
+                .foundOnlyThen();
+        Line fullIncome =
+                line("W-CHAR/T1", "Trial 1: income less all contributions").is(income.minus(giftsAndCarried));
+        dividendsAtFullGifts = new DividendLimit("W-DRD-T1", "Trial 1: dividends received", all, () -> fullIncome);
+        lossesAtFullGifts = new LossDeduction(
+                "W-NOL-T1", "Trial 1: net operating loss", all, () -> fullIncome, dividendsAtFullGifts);
+        fitsInFull = line("W-CHAR/L1", "Trial 1: limit")
+                .is(() -> income.minus(lossesAtFullGifts.deduction)
+                        .notBelowZero()
+                        .times(CorporationLaw.CHARITABLE_SHARE));
+        Line secondIncome = line("W-CHAR/T2", "Trial 2: income less the contributions at the limit without losses")
+                .is(income.minus(limitWithoutLosses));
+        dividendsAtLimit = new DividendLimit("W-DRD-T2", "Trial 2: dividends received", all, () -> secondIncome);
+        lossesAtLimit =
+                new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
+        together = new JointLimit(all, this, () -> bindTogether());
+    }
+
+    /** In full where they fit beside the losses; at the limit where no loss is left to use; else solved together. */
+    private Formula besideLosses() {
+        return when(
+                fitsInFull.isAtLeast(giftsAndCarried),
+                giftsAndCarried,
+                when(lossesAtLimit.deduction.isZero(), limitWithoutLosses, together.gifts));
+    }
+
+    private Line gifts() {
+        return gifts;
+    }
+
+    /** Trials of gifts and losses are worth making where there are both. */
+    Condition isTried() {
+        Formula losses = new Carried(CarryoverKind.NOL, YearSpan.allBefore());
+        return giftsAndCarried.isNotZero().and(losses.isNotZero());
     }
 
     private Condition bindTogether() {

@@ -10,6 +10,7 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.returns.CarryoverYear;
+import undersaw.returns.CarryoverYear.Worksheet;
 
 /**
  * What a corporation's year takes from earlier years and leaves to later ones, oldest used first (IRC 170(d)(2),
@@ -48,18 +49,24 @@ final class CorporationCarryforwards {
         List<CarryoverYear> years = new ArrayList<>();
         Kind losses = new Kind(
                 CarryoverKind.NOL,
-                "W-NOL",
+                worksheet("W-NOL", "1120/W-NOL/2", "1120/W-NOL/10"),
                 origin -> origin < LOSSES_WITHOUT_END_SINCE && origin + OLD_LOSSES_LAST < year + 1);
         years.addAll(used(calculation, losses, line(calculation, "29a")));
         add(years, losses, year, line(calculation, "W-NOL/11"));
-        Kind gifts = new Kind(CarryoverKind.CHARITABLE, "W-CHAR", origin -> origin + GIFTS_LAST < year + 1);
+        Kind gifts = new Kind(
+                CarryoverKind.CHARITABLE,
+                worksheet("W-CHAR", "1120/W-CHAR/2", "1120/W-CHAR/10"),
+                origin -> origin + GIFTS_LAST < year + 1);
         years.addAll(used(calculation, gifts, deducted.minus(given).notBelowZero()));
         add(
                 years,
                 gifts,
                 year,
                 given.minus(deducted).minus(line(calculation, "W-CHAR/11")).notBelowZero());
-        Kind capital = new Kind(CarryoverKind.CAPITAL_LOSS, "W-CAP", origin -> origin + CAPITAL_LOSSES_LAST < year + 1);
+        Kind capital = new Kind(
+                CarryoverKind.CAPITAL_LOSS,
+                worksheet("W-CAP", "1120/W-CAP/1", "1120/W-CAP/5"),
+                origin -> origin + CAPITAL_LOSSES_LAST < year + 1);
         years.addAll(used(calculation, capital, line(calculation, "W-CAP/3")));
         add(years, capital, year, line(calculation, "W-CAP/5"));
         years.addAll(interest(calculation, year));
@@ -69,7 +76,7 @@ final class CorporationCarryforwards {
 
     /** Interest that the limit lets through is this year's first (IRC 163(j)(2)); none of it ends. */
     private static List<CarryoverYear> interest(Calculation calculation, int year) {
-        Kind kind = new Kind(CarryoverKind.INTEREST_163J, "8990", origin -> false);
+        Kind kind = new Kind(CarryoverKind.INTEREST_163J, worksheet("8990", "8990/2", "8990/31"), origin -> false);
         Money ofTheYear = calculation.amount(LineId.of("8990/5")).minus(calculation.amount(LineId.of("8990/2")));
         Money allowed = calculation.amount(LineId.of("8990/30"));
         List<CarryoverYear> years =
@@ -80,7 +87,7 @@ final class CorporationCarryforwards {
 
     /** Section 179: this year's election before what was carried (Reg. 1.179-3); none of it ends. */
     private static List<CarryoverYear> section179(Calculation calculation, int year) {
-        Kind kind = new Kind(CarryoverKind.SECTION_179, "4562", origin -> false);
+        Kind kind = new Kind(CarryoverKind.SECTION_179, worksheet("4562", "4562/10", "4562/13"), origin -> false);
         Money elected = calculation.amount(LineId.of("4562/9"));
         Money deducted = calculation.amount(LineId.of("4562/12"));
         List<CarryoverYear> years =
@@ -90,7 +97,11 @@ final class CorporationCarryforwards {
     }
 
     /** One kind of carryover: its worksheet, and which years of origin end with this year. */
-    private record Kind(CarryoverKind kind, String part, IntPredicate ends) {}
+    private record Kind(CarryoverKind kind, Worksheet worksheet, IntPredicate ends) {}
+
+    private static Worksheet worksheet(String part, String available, String carriedOn) {
+        return new Worksheet(part, LineId.of(available), LineId.of(carriedOn));
+    }
 
     private static Money line(Calculation calculation, String within) {
         return calculation.amount(LineId.of("1120/" + within));
@@ -107,14 +118,14 @@ final class CorporationCarryforwards {
             Money taken = available.min(toUse);
             toUse = toUse.minus(taken);
             Money expired = kind.ends().test(each.year()) ? available.minus(taken) : Money.ZERO;
-            years.add(new CarryoverYear(kind.kind(), each.year(), available, taken, expired, kind.part()));
+            years.add(new CarryoverYear(kind.kind(), each.year(), available, taken, expired, kind.worksheet()));
         }
         return years;
     }
 
     private static void add(List<CarryoverYear> years, Kind kind, int year, Money amount) {
         if (amount.isPositive()) {
-            years.add(new CarryoverYear(kind.kind(), year, amount, Money.ZERO, Money.ZERO, kind.part()));
+            years.add(new CarryoverYear(kind.kind(), year, amount, Money.ZERO, Money.ZERO, kind.worksheet()));
         }
     }
 }

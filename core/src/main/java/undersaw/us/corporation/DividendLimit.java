@@ -9,6 +9,7 @@ import static undersaw.form.formula.Formulas.when;
 import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 
@@ -28,9 +29,13 @@ final class DividendLimit extends Form {
 
     DividendLimit(String code, String title, CorporationForms all, Supplier<Term> income) {
         super("1120", title);
+        boolean trial = !code.equals("W-DRD");
         part(code, title, "IRC 246(b)")
                 .worksheet()
-                .neededWhen(() -> all.scheduleC.limitedDividends().isNotZero())
+                .neededWhen(() -> {
+                    Condition limited = all.scheduleC.limitedDividends().isNotZero();
+                    return trial ? limited.and(all.charity.isTried()) : limited;
+                })
                 .foundOnlyThen();
         Line before =
                 line(code + "/1", "Income before loss and special deductions").is(income);

@@ -66,13 +66,15 @@ final class Form2220 extends Form {
                         "Form 2220, Part III: instalments a to d, what was paid, what was not",
                         "IRC 6655(b), (d)",
                         "late payment instalments")
-                .neededWhen(() -> attached());
+                .neededWhen(() -> attached())
+                .foundOnlyThen();
         installments(counted, last, required, annual);
         penalty = line("38", "Penalty")
                 .is(when(
                         counted.isAtLeast(law(CorporationLaw.ESTIMATE_THRESHOLD)),
                         new Worked(new EstimatePayments.Penalty()),
-                        NOTHING));
+                        NOTHING))
+                .evenUnneeded();
     }
 
     /** Attached where it finds a penalty, or where one of its boxes is ticked. */
@@ -92,7 +94,8 @@ final class Form2220 extends Form {
                             counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD))
                                     .or(count.isBelow(dollars(i + 1L))),
                             NOTHING,
-                            when(annualized.answered("yes"), annual.get(i), regular)));
+                            when(annualized.answered("yes"), annual.get(i), regular)))
+                    .evenUnneeded();
             Line paid =
                     line("11" + column, "Paid for the instalment").is(new Worked(new EstimatePayments.Column(i + 1)));
             Line before = line("12" + column, "Overpaid in the column before").is(carriedOver.asFormula());
@@ -142,7 +145,8 @@ final class Form2220 extends Form {
                         "Form 2220, Schedule A: annualized income by instalment",
                         "IRC 6655(e); Form 2220, Schedule A, Part II and III",
                         "annualized seasonal income uneven")
-                .neededWhen(() -> annualized.answered("yes"));
+                .neededWhen(() -> annualized.answered("yes"))
+                .foundOnlyThen();
         List<Line> due = new ArrayList<>();
         List<Line> savings = new ArrayList<>();
         for (int i = 0; i < COLUMNS.size(); i++) {

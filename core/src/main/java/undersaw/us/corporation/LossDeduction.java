@@ -10,7 +10,6 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
-import undersaw.form.Part;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
@@ -39,19 +38,17 @@ final class LossDeduction extends Form {
     LossDeduction(String code, String title, CorporationForms all, Supplier<Term> income, DividendLimit dividends) {
         super("1120", title);
         boolean trial = !code.equals("W-NOL");
-        Part part = part(code, title, "IRC 172").worksheet();
-        if (trial) {
-            part.neededWhen(() -> tried(all)).foundOnlyThen();
-        } else {
-            part.neededWhen(() -> sum(available(), lossOfTheYear()).isNotZero());
-        }
-        Line special = line(code + "/0", "Special deductions at this income")
-                .is(() -> dividends.allowed.plus(all.scheduleC.unlimited()));
+        part(code, title, "IRC 172")
+                .worksheet()
+                .neededWhen(() -> trial ? all.charity.isTried() : isMetBy(income.get(), all, dividends))
+                .foundOnlyThen();
+        Line special = line(code + "/0", "Special deductions at this income").is(() -> special(all, dividends));
         Line base = line(code + "/1", "Income that losses may use")
                 .is(() -> income.get()
                         .minus(special)
                         .plus(all.scheduleC.section250)
                         .notBelowZero());
+        available = line(code + "/2", "Losses available").is(() -> sum(old(), later()));
         old = line(code + "/3", "Losses from before 2018")
                 .is(new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST, NEW_RULES_SINCE)));
         Line oldUsed = line(code + "/4", "Of these, used").is(least(base, old));
@@ -61,7 +58,6 @@ final class LossDeduction extends Form {
         later = line(code + "/7", "Losses from 2018 on")
                 .is(new Carried(CarryoverKind.NOL, YearSpan.since(NEW_RULES_SINCE)));
         Line laterUsed = line(code + "/8", "Of these, used").is(least(share, later));
-        available = line(code + "/2", "Losses available").is(sum(old, later));
         ownershipLimit = trial
                 ? null
                 : line(code + "/382", "Limit on losses after a change of ownership")
@@ -72,17 +68,21 @@ final class LossDeduction extends Form {
                         least(
                                 sum(oldUsed, laterUsed),
                                 income.get().minus(special).notBelowZero())));
-        lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income, special, all));
+        if (!trial) {
+            Formula younger = new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST - 1, NEW_RULES_SINCE));
+            Formula ended = old.minus(younger).minus(oldUsed).notBelowZero();
+            line(code + "/10", "Losses carried to later years")
+                    .is(() -> sum(available, lossOfTheYear()).minus(sum(deduction, ended)));
+        }
+        lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income.get(), special, all));
     }
 
-    /** A trial is worth making where there are both gifts and losses. */
-    private static Condition tried(CorporationForms all) {
-        Formula losses = new Carried(CarryoverKind.NOL, YearSpan.allBefore());
-        return all.charity.giftsAndCarried.isNotZero().and(losses.isNotZero());
+    private Line old() {
+        return old;
     }
 
-    private Line available() {
-        return available;
+    private Line later() {
+        return later;
     }
 
     private Line lossOfTheYear() {
@@ -100,8 +100,20 @@ final class LossDeduction extends Form {
         return Optional.ofNullable(ownershipLimit);
     }
 
-    private static Formula loss(Supplier<Term> income, Line special, CorporationForms all) {
-        Formula after = income.get().minus(special).plus(all.scheduleC.section250);
+    private static Formula special(CorporationForms all, DividendLimit dividends) {
+        return dividends.allowed.plus(all.scheduleC.unlimited());
+    }
+
+    /** The return meets a loss: one carried in, or one of its own. */
+    private static Condition isMetBy(Term income, CorporationForms all, DividendLimit dividends) {
+        Formula carriedIn = new Carried(CarryoverKind.NOL, YearSpan.allBefore());
+        return carriedIn
+                .isNotZero()
+                .or(loss(income, special(all, dividends), all).isNotZero());
+    }
+
+    private static Formula loss(Term income, Term special, CorporationForms all) {
+        Formula after = income.minus(special).plus(all.scheduleC.section250);
         return NOTHING.minus(after).notBelowZero();
     }
 }

@@ -19,7 +19,8 @@ final class NextYear extends Form {
     NextYear(CorporationForms all) {
         super("est", "Next year");
         partByNeed("7004", "Form 7004: extension of time to file", "IRC 6081; Form 7004", "late extra time extension")
-                .neededWhen(() -> all.scheduleJ.extension.isNotZero());
+                .neededWhen(() -> all.scheduleJ.extension.isNotZero())
+                .foundOnlyThen();
         line(lineOf("7004/filed"), "Form 7004 was filed in time")
                 .as(LineKind.YES_NO)
                 .ofTheYear();

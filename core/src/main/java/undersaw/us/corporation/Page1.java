@@ -19,6 +19,7 @@ final class Page1 extends Form {
     final Line consolidated;
     final Line holdingCompany;
     final Line serviceCorporation;
+    final Line reconciliation;
     final Line number;
     final Line formed;
     final Line assets;
@@ -76,7 +77,7 @@ final class Page1 extends Form {
                 line("hdr/A2", "Personal holding company").as(LineKind.BOX).cites("IRC 542");
         serviceCorporation =
                 line("hdr/A3", "Personal service corporation").as(LineKind.BOX).cites("IRC 441(i)");
-        line("hdr/A4", "Schedule M-3 attached")
+        reconciliation = line("hdr/A4", "Schedule M-3 attached")
                 .isYesWhen(() -> all.scheduleL.totalAssets.closing().isAtLeast(law(CorporationLaw.SCHEDULE_M3)));
         number = line("hdr/B", "Employer identification number").fromHeading(HeadingField.NUMBER, LineKind.TEXT);
         formed = line("hdr/C", "Date incorporated").fromHeading(HeadingField.FORMED, LineKind.DATE);

@@ -104,7 +104,7 @@ final class PropertyChecks {
     /** The eight steps on the return as it stands (Publication 946, "Two different taxable income limits"). */
     private static Money section179Allowed(Examination look) {
         Money taken = look.amount("4562/12");
-        Money before = look.amount("1120/W-CHAR/T").plus(taken);
+        Money before = look.amount("1120/28").plus(look.amount("1120/19")).plus(taken);
         Money rest = before.minus(taken.min(before.notBelowZero()));
         Money gifts = look.amount("1120/W-CHAR/A")
                 .min(rest.notBelowZero().timesInDollars(look.law().percent(CorporationLaw.CHARITABLE_SHARE)));

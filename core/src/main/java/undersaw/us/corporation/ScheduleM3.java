@@ -1,7 +1,6 @@
 package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.NOTHING;
-import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.rounding;
 import static undersaw.form.formula.Formulas.sum;
 
@@ -78,8 +77,9 @@ final class ScheduleM3 extends Form {
                 .is(() -> rounding(all.page1.incomeBeforeLosses.minus(unrounded("d")), ROUNDING_UP_TO));
     }
 
+    /** Asked of the box on page 1, so that assets move nothing here unless they cross the amount that calls for it. */
     Condition isDue() {
-        return all.scheduleL.totalAssets.closing().isAtLeast(law(CorporationLaw.SCHEDULE_M3));
+        return all.page1.reconciliation.answered("yes");
     }
 
     private Line financialStatements() {

@@ -48,6 +48,21 @@ class JointLimitTest {
         assertThat(at(year, "29a")).isEqualTo(40_000);
     }
 
+    /** Each year of origin stands on the worksheet with what it could give and what goes on (common practice). */
+    @Test
+    void yearsOfOriginAreRowsOfTheirWorksheet() {
+        Calculation year = sample(100_000, 2_000, 60_000)
+                .carried(CarryoverKind.NOL, 2023, "50000")
+                .calculate();
+        assertThat(Returns.of(year.snapshot()).carryoverYears(year).stream().flatMap(CarryoverYear::rows))
+                .extracting(row -> row.key().toString(), row -> row.amount().dollars())
+                .contains(
+                        tuple("1120/W-NOL/2@2022", 60_000L),
+                        tuple("1120/W-NOL/10@2022", 0L),
+                        tuple("1120/W-NOL/10@2023", 31_600L));
+        assertThat(at(year, "W-NOL/10")).isEqualTo(31_600);
+    }
+
     static LongStream seeds() {
         return LongStream.rangeClosed(1, 60);
     }

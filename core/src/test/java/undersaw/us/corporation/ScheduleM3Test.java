@@ -43,6 +43,19 @@ class ScheduleM3Test {
     }
 
     @Test
+    void itMayBeGivenWithFewerAssetsAndThenTakesThePlaceOfScheduleM1() {
+        SampleReturns small = SampleReturns.corporation().income("4000", "1120/1a", "full", "900000");
+        Calculation without = small.calculate();
+        Calculation with = small.fact("1120/hdr/A4", "yes").calculate();
+        assertThat(without.value(LineId.of("1120/M-3/II/30/d"))).isEmpty();
+        assertThat(at(with, "M-3/II/30/d")).isEqualTo(900_000);
+        assertThat(with.printed())
+                .extracting(value -> value.key().line().text())
+                .contains("1120/M-3/I/11")
+                .doesNotContain("1120/M-1/10");
+    }
+
+    @Test
     void eachKindOfItemStandsOnItsRowWithItsKindOfDifference() {
         Calculation year = large().calculate();
         assertThat(List.of(at(year, "M-3/II/13/a"), at(year, "M-3/II/13/c"), at(year, "M-3/II/13/d")))

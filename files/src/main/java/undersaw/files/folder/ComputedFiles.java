@@ -2,12 +2,20 @@ package undersaw.files.folder;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import undersaw.calc.Calculation;
+import undersaw.calc.LineValue;
+import undersaw.calc.Statement;
 import undersaw.check.Diagnostic;
 import undersaw.check.Place;
 import undersaw.check.Review;
 import undersaw.check.TieOut;
+import undersaw.form.Line;
+import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.registry.Returns;
+import undersaw.returns.CarryoverYear;
 
 /** What comes out of a computed engagement: {@code lines.csv}, {@code diagnostics.csv} and {@code tie-outs.csv}. */
 public final class ComputedFiles {
@@ -20,25 +28,49 @@ public final class ComputedFiles {
     /** The files of a computed return and its review. */
     public static List<FolderFile> of(Calculation calculation, Review review) {
         List<FolderFile> files = new ArrayList<>();
-        files.add(new FolderFile(
-                "lines.csv",
-                CsvTable.write(
-                        LINES,
-                        calculation.printed(),
-                        value -> List.of(
-                                value.key().line().text(),
-                                value.key().instance(),
-                                calculation
-                                        .plan()
-                                        .line(value.key().line())
-                                        .orElseThrow()
-                                        .caption(),
-                                value.value().plain(),
-                                value.source().word()))));
+        files.add(new FolderFile("lines.csv", CsvTable.write(LINES, lines(calculation), row -> row)));
         files.add(new FolderFile(
                 "diagnostics.csv", CsvTable.write(DIAGNOSTICS, review.diagnostics(), ComputedFiles::row)));
         files.add(new FolderFile("tie-outs.csv", CsvTable.write(TIE_OUTS, review.tieOuts(), ComputedFiles::row)));
         return files;
+    }
+
+    /** Every line with a value, and behind it its statement and its years of origin. */
+    private static List<List<String>> lines(Calculation calculation) {
+        Map<LineId, List<LineValue>> byYear = Returns.of(calculation.snapshot()).carryoverYears(calculation).stream()
+                .flatMap(CarryoverYear::rows)
+                .collect(Collectors.groupingBy(value -> value.key().line()));
+        List<List<String>> rows = new ArrayList<>();
+        for (LineValue value : calculation.printed()) {
+            Line line = calculation.plan().line(value.key().line()).orElseThrow();
+            rows.add(row(value, line.caption()));
+            if (line.hasStatement()) {
+                rows.addAll(rows(Statement.of(calculation, line)));
+            }
+            byYear.getOrDefault(line.id(), List.of()).forEach(each -> rows.add(row(each, line.caption())));
+        }
+        return rows;
+    }
+
+    private static List<String> row(LineValue value, String caption) {
+        return List.of(
+                value.key().line().text(),
+                value.key().instance(),
+                caption,
+                value.value().plain(),
+                value.source().word());
+    }
+
+    private static List<List<String>> rows(Statement statement) {
+        String address = statement.address().text();
+        return statement.rows().stream()
+                .map(row -> List.of(
+                        address,
+                        row.instance(),
+                        row.caption(),
+                        row.amount().toString(),
+                        row.source().word()))
+                .toList();
     }
 
     private static List<String> row(Diagnostic diagnostic) {

@@ -2,6 +2,8 @@ package undersaw.files.folder;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -274,6 +276,21 @@ class EngagementFolderTest {
                 .isDirectoryContaining("glob:**return.xlsx");
         assertThat(Files.readAllLines(out.resolve("lines.csv")))
                 .contains("1120/J/14,,Estimated tax payments,132000,computed");
+        assertThat(amounts(out, "1120/26/st")).hasSizeGreaterThan(3);
+        assertThat(amounts(out, "1120/26/st").stream()
+                        .mapToLong(Long::parseLong)
+                        .sum())
+                .isEqualTo(Long.parseLong(amounts(out, "1120/26").get(0)));
+    }
+
+    /** The amounts of a line, or of its statement row by row, from {@code lines.csv}. */
+    private static List<String> amounts(Path out, String line) throws IOException {
+        try (CsvReader<NamedCsvRecord> rows = CsvReader.builder().ofNamedCsvRecord(out.resolve("lines.csv"))) {
+            return rows.stream()
+                    .filter(row -> row.getField("line").equals(line))
+                    .map(row -> row.getField("amount"))
+                    .toList();
+        }
     }
 
     @Test

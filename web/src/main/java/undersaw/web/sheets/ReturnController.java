@@ -79,7 +79,7 @@ class ReturnController {
         model.addAttribute(
                 "origins",
                 open.kind().carryoverYears(calculation).stream()
-                        .filter(each -> each.part().equals(part.code()))
+                        .filter(each -> each.worksheet().part().equals(part.code()))
                         .toList());
         key(line)
                 .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))
