@@ -50,7 +50,6 @@ public final class Line implements Term {
     private @Nullable Line askedAfter;
     private boolean aside;
     private boolean notTotalled;
-    private boolean evenUnneeded;
     private @Nullable Line follows;
 
     Line(LineId id, String caption, Part part) {
@@ -114,12 +113,6 @@ public final class Line implements Term {
     /** Prints zero where other lines would stay empty. */
     public Line always() {
         always = true;
-        return this;
-    }
-
-    /** Found even while its part is not needed, since whether it is needed depends on this line. */
-    public Line evenUnneeded() {
-        evenUnneeded = true;
         return this;
     }
 
@@ -319,7 +312,7 @@ public final class Line implements Term {
 
     /** What books bring is there whatever the part needs. */
     private Optional<Condition> gate(Formula found) {
-        return found instanceof Posted || evenUnneeded ? Optional.empty() : part.gate();
+        return found instanceof Posted ? Optional.empty() : part.gate();
     }
 
     public Optional<Condition> yesWhen() {

@@ -60,7 +60,7 @@ public final class Part {
 
     /**
      * Its lines are found only while it is needed, or added by hand, so that what is not in the return costs an edit
-     * nothing. The condition may read none of the lines found, but for those that say {@link Line#evenUnneeded()}.
+     * nothing. The condition may read none of the lines found.
      */
     public Part foundOnlyThen() {
         need = declaresNeed.apply(this).isYesWhen(this::isNeeded);

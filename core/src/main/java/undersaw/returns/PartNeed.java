@@ -45,7 +45,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
         List<Feed> feeds = new ArrayList<>();
         part.needed()
                 .filter(year::holds)
-                .ifPresent(condition -> feeds.add(new Feed("needed since " + condition.words(), null)));
+                .ifPresent(condition -> feeds.addAll(new NeedCauses(year).of(condition, NAMED)));
         typed(year, part).ifPresent(feeds::add);
         mapped(year, part).ifPresent(feeds::add);
         if (feeds.isEmpty() && part.needed().isEmpty()) {
@@ -125,8 +125,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
                         .isPresent())
                 .sorted()
                 .limit(NAMED)
-                .map(read ->
-                        new Feed("line " + read + ", " + brought(year, read).printed(), read.alone()))
+                .map(read -> NeedCauses.feed(read, brought(year, read).printed()))
                 .toList();
     }
 

@@ -7,6 +7,7 @@ import undersaw.calc.Plan;
 import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
+import undersaw.engagement.Change;
 import undersaw.engagement.Station;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
@@ -54,6 +55,11 @@ public interface ReturnKind {
 
     /** What this year leaves to the years that follow, by year of origin. */
     List<Carryover> carriedForward(Calculation calculation);
+
+    /** What the registers hold and the return's own lists ask for too, where those lists lack it. */
+    default Optional<Change.FactsSet> fromRegisters(Calculation calculation) {
+        return Optional.empty();
+    }
 
     /** Each year of origin of what earlier years left, with its use in this year. */
     default List<CarryoverYear> carryoverYears(Calculation calculation) {

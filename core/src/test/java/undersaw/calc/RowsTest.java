@@ -49,6 +49,26 @@ class RowsTest {
         assertThat(year.amount(LineId.of("1120/D/10/h"))).isEqualTo(expected.equals("long") ? gain : Money.ZERO);
     }
 
+    /** Form 8949 and Schedule D (Form 1120), which line takes the totals of which box (2025 forms, from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "A, 1b", "B, 2", "C, 3", "D, 8b", "E, 9", "F, 10", "G, 1b", "H, 2", "I, 3", "J, 8b", "K, 9", "L, 10",
+    })
+    void theBoxSendsASaleToItsLineWithItsColumns(String box, String line) {
+        Calculation year = sale(SampleReturns.corporation(), "00001", "2020-03-05", "2025-03-06", "")
+                .fact("8949/box@00001", box)
+                .fact("8949/adjustment@00001", "30")
+                .calculate();
+        assertThat(List.of("d", "e", "g", "h"))
+                .extracting(column ->
+                        year.amount(LineId.of("1120/D/" + line + "/" + column)).dollars())
+                .containsExactly(900L, 400L, 30L, 530L);
+        assertThat(year.amount(LineId.of("1120/D/18")).dollars()).isEqualTo(530);
+        assertThat(year.amount(LineId.of(line.matches("1b|2|3") ? "1120/D/7" : "1120/D/15"))
+                        .dollars())
+                .isEqualTo(530);
+    }
+
     @Test
     void theTotalOfACalculatedColumnIsItsRows() {
         SampleReturns sample = SampleReturns.corporation();

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
+import undersaw.ledger.CarryoverKind;
+import undersaw.line.LineId;
 
 /** Forms join a return when something feeds them, say what, and leave only when nothing does. */
 class PartNeedTest {
@@ -52,6 +54,23 @@ class PartNeedTest {
                 .balance("1500", "1120/L/6", "0", "10000000")
                 .calculate();
         assertThat(need(large, "M-3-II").isJoined()).isTrue();
+    }
+
+    @Test
+    void whatAConditionFindsFilledIsNamedAndLedTo() {
+        Calculation year = SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", "90000")
+                .expense("6610", "1120/19", "charitable", "400")
+                .carried(CarryoverKind.NOL, 2022, "7000")
+                .calculate();
+        assertThat(need(year, "W-NOL").feeds())
+                .extracting(PartNeed.Feed::words)
+                .startsWith("Net operating loss carried from earlier years")
+                .contains("line 1120/28, 89,600");
+        assertThat(need(year, "W-CHAR").feeds())
+                .filteredOn(feed -> feed.words().equals("line 1120/W-CHAR/1, 400"))
+                .extracting(PartNeed.Feed::line)
+                .containsExactly(LineId.of("1120/W-CHAR/1").alone());
     }
 
     @Test

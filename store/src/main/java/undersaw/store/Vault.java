@@ -58,9 +58,17 @@ public final class Vault {
      * @throws IllegalArgumentException for anything that is no digest
      */
     public Path path(String digest) {
-        if (!digest.matches("[0-9a-f]{64}")) {
+        if (!isDigest(digest)) {
             throw new IllegalArgumentException("no digest: " + digest);
         }
         return folder.resolve(digest);
+    }
+
+    static boolean isDigest(String name) {
+        return name.matches("[0-9a-f]{64}");
+    }
+
+    Path folder() {
+        return folder;
     }
 }

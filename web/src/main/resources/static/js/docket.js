@@ -1,19 +1,29 @@
 // The docket: filtered and sorted in place.
-'use strict';
-document.addEventListener('alpine:init', () => {
+"use strict";
+document.addEventListener("alpine:init", () => {
   // a run under way is looked at every second until it is done
-  Alpine.data('batchRun', () => ({
-    init() { if (this.$root.dataset.running === 'true') setTimeout(() => this.look(), 1000); },
+  Alpine.data("batchRun", () => ({
+    init() {
+      if (this.$root.dataset.running === "true") setTimeout(() => this.look(), 1000);
+    },
     async look() {
       const answer = await undersaw.part(location.pathname);
       if (answer.ok) undersaw.swap(answer.content);
       if (this.$root.isConnected) setTimeout(() => this.look(), 1000);
     },
   }));
-  Alpine.data('docket', () => ({
-    words: '', state: '', count: '', order: 1, column: -1,
-    init() { this.filter(); },
-    rows() { return [...this.$refs.table.tBodies[0].rows]; },
+  Alpine.data("docket", () => ({
+    words: "",
+    state: "",
+    count: "",
+    order: 1,
+    column: -1,
+    init() {
+      this.filter();
+    },
+    rows() {
+      return [...this.$refs.table.tBodies[0].rows];
+    },
     filter() {
       const words = this.words.toLowerCase().split(/\s+/).filter(Boolean);
       let shown = 0;
@@ -23,14 +33,18 @@ document.addEventListener('alpine:init', () => {
         row.hidden = !fits;
         if (fits) shown += 1;
       }
-      this.count = shown + ' of ' + this.rows().length + ' shown';
+      this.count = shown + " of " + this.rows().length + " shown";
     },
     sort(column) {
       this.order = this.column === column ? -this.order : 1;
       this.column = column;
       const body = this.$refs.table.tBodies[0];
-      this.rows().sort((one, other) => this.order * one.cells[column].textContent.localeCompare(other.cells[column].textContent)).forEach((row) => body.append(row));
-      [...this.$refs.table.tHead.rows[0].cells].forEach((cell, at) => cell.setAttribute('aria-sort', at === column ? (this.order > 0 ? 'ascending' : 'descending') : 'none'));
+      this.rows()
+        .sort((one, other) => this.order * one.cells[column].textContent.localeCompare(other.cells[column].textContent))
+        .forEach((row) => body.append(row));
+      [...this.$refs.table.tHead.rows[0].cells].forEach((cell, at) =>
+        cell.setAttribute("aria-sort", at === column ? (this.order > 0 ? "ascending" : "descending") : "none"),
+      );
     },
   }));
 });

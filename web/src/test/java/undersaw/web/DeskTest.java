@@ -2,6 +2,7 @@ package undersaw.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -35,6 +36,7 @@ import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.registry.Returns;
 import undersaw.store.AuditTrail;
+import undersaw.store.Backup;
 import undersaw.store.Database;
 import undersaw.store.Engagements;
 import undersaw.web.desk.OpenEngagement;
@@ -163,9 +165,9 @@ class DeskTest {
                         .POST(BodyPublishers.noBody())
                         .build(),
                 BodyHandlers.ofByteArray());
-        Path file = Files.createTempDirectory("restored").resolve("undersaw.db");
-        Files.write(file, backup.body());
-        try (Database restored = Database.open(file)) {
+        Path folder = Files.createTempDirectory("restored");
+        Backup.unpack(new ByteArrayInputStream(backup.body()), folder);
+        try (Database restored = Database.open(folder.resolve("undersaw.db"))) {
             AuditTrail trail = new AuditTrail(restored);
             assertThat(new Engagements(restored, trail).open(CANNERY)).isPresent();
             assertThat(trail.firstBroken()).isEmpty();

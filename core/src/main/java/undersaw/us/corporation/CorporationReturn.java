@@ -9,6 +9,7 @@ import undersaw.calc.Plan;
 import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
+import undersaw.engagement.Change;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.MapTarget;
@@ -118,6 +119,11 @@ public final class CorporationReturn implements ReturnKind {
     @Override
     public List<CarryoverYear> carryoverYears(Calculation calculation) {
         return CorporationCarryforwards.years(calculation);
+    }
+
+    @Override
+    public Optional<Change.FactsSet> fromRegisters(Calculation calculation) {
+        return ScheduleG.fromOwners(calculation);
     }
 
     @Override

@@ -66,15 +66,13 @@ final class Form2220 extends Form {
                         "Form 2220, Part III: instalments a to d, what was paid, what was not",
                         "IRC 6655(b), (d)",
                         "late payment instalments")
-                .neededWhen(() -> attached())
-                .foundOnlyThen();
+                .neededWhen(() -> attached());
         installments(counted, last, required, annual);
         penalty = line("38", "Penalty")
                 .is(when(
                         counted.isAtLeast(law(CorporationLaw.ESTIMATE_THRESHOLD)),
                         new Worked(new EstimatePayments.Penalty()),
-                        NOTHING))
-                .evenUnneeded();
+                        NOTHING));
     }
 
     /** Attached where it finds a penalty, or where one of its boxes is ticked. */
@@ -94,8 +92,7 @@ final class Form2220 extends Form {
                             counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD))
                                     .or(count.isBelow(dollars(i + 1L))),
                             NOTHING,
-                            when(annualized.answered("yes"), annual.get(i), regular)))
-                    .evenUnneeded();
+                            when(annualized.answered("yes"), annual.get(i), regular)));
             Line paid =
                     line("11" + column, "Paid for the instalment").is(new Worked(new EstimatePayments.Column(i + 1)));
             Line before = line("12" + column, "Overpaid in the column before").is(carriedOver.asFormula());

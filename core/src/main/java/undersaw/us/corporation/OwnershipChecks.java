@@ -17,13 +17,11 @@ import undersaw.check.Place;
 import undersaw.engagement.AccountingMethod;
 import undersaw.money.Money;
 import undersaw.money.Percent;
-import undersaw.owners.OwnerRegister;
 
 /** Checks of who owns the corporation and what it owns. */
 final class OwnershipChecks {
     private static final Percent FIVE = Percent.of("500");
     private static final Percent THREE = Percent.of("300");
-    private static final BigDecimal NAMED = BigDecimal.valueOf(20);
     private static final BigDecimal FOREIGN = BigDecimal.valueOf(25);
     private static final List<String> HOME = List.of("us", "usa", "united states", "");
 
@@ -113,16 +111,18 @@ final class OwnershipChecks {
                 .toList());
     }
 
+    /** Question 4 unanswered beside a large holder, or a large holder whom Schedule G leaves out. */
     private static List<Found> unnamedOwners(Examination look) {
-        List<Found> found = new ArrayList<>();
         boolean told = look.says("1120/K/4a", "yes") || look.says("1120/K/4b", "yes");
-        for (LineValue share : look.rows(OwnerRegister.CAPITAL_END.text())) {
-            if (!told && percent(share).compareTo(NAMED) >= 0) {
+        List<Found> found = new ArrayList<>();
+        for (ScheduleG.Holder holder : ScheduleG.holders(look.calculation())) {
+            String holds = holder.name() + " holds "
+                    + holder.percent().stripTrailingZeros().toPlainString() + " percent";
+            if (!told) {
+                found.add(onLine("1120/K/4b", holds + ". Answer question 4a or 4b and give Schedule G."));
+            } else if (!holder.listed()) {
                 found.add(onLine(
-                        "1120/K/4b",
-                        look.inRow(OwnerRegister.NAME.text(), share) + " holds "
-                                + percent(share).stripTrailingZeros().toPlainString()
-                                + " percent. Answer question 4a or 4b and give Schedule G."));
+                        "1120/G/II/1/a", holds + " and is not on Schedule G. Take the holders there from Owners."));
             }
         }
         return found;

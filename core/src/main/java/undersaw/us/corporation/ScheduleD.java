@@ -1,17 +1,20 @@
 package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Carried;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.HeldOverAYear;
 import undersaw.form.formula.YearSpan;
@@ -22,7 +25,17 @@ import undersaw.line.LineId;
 /** Schedule D (Form 1120), capital gains and losses, from Form 8949 and typed totals of sales (from memory). */
 final class ScheduleD extends Form {
     private static final int CARRIED_YEARS = 5;
+    /** Of Form 8949; each six in the order of the groups, the second six for digital assets. */
     private static final String[] BOXES = {"A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L"};
+    /** The lines of Schedule D that take the rows of Form 8949, in their order. */
+    private static final List<String> GROUPS = List.of("1b", "2", "3", "8b", "9", "10");
+    /** The group of a sale with neither box, nor term, nor dates. */
+    private static final int UNSAID = 2;
+    /** The first long-term group, counted from 1. */
+    private static final int LONG = 4;
+
+    private static final List<String> KINDS =
+            List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
 
     final Line fromForm4797;
     final Line toPage1;
@@ -51,27 +64,35 @@ final class ScheduleD extends Form {
                 .oneOf(BOXES)
                 .help("A to C and G to I short-term, D to F and J to L long-term; G to L for digital assets.");
         Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));
-        Formula byDates = when(new HeldOverAYear(acquired.id(), sold.id()), gain, NOTHING);
-        Formula byTerm = when(term.answered("long"), gain, when(term.answered("short"), NOTHING, byDates));
-        Formula byBox = when(box.isNotAnyOf("D", "E", "F", "J", "K", "L"), NOTHING, gain);
-        Line longGain = row("long", "Of this, long-term").is(when(box.isNotAnyOf(BOXES), byTerm, byBox));
-        Line shortGain = row("short", "Of this, short-term").is(gain.minus(longGain));
-        List<Line> shortByBox = byBox(box, shortGain, List.of("A", "G", "B", "H"));
-        List<Line> longByBox = byBox(box, longGain, List.of("D", "J", "E", "K"));
+        Line group = row("group", "Which of the six groups of Schedule D, in their order")
+                .as(LineKind.COUNT)
+                .is(group(term, box, new HeldOverAYear(acquired.id(), sold.id())))
+                .notTotalled()
+                .aside();
+        Line longGain = row("long", "Of this, long-term").is(when(group.isAtLeast(dollars(LONG)), gain, NOTHING));
+        row("short", "Of this, short-term").is(gain.minus(longGain));
+        List<List<Line>> sales = new ArrayList<>();
+        for (int i = 0; i < GROUPS.size(); i++) {
+            Condition inGroup = group.isAtLeast(numbered(i)).and(group.isAtMost(numbered(i)));
+            String line = GROUPS.get(i);
+            sales.add(Stream.of(proceeds, cost, adjustment, gain)
+                    .map(column -> ofGroup(column, line, inGroup))
+                    .toList());
+        }
         partByNeed(
                 "D",
                 "Schedule D: capital gains and losses",
                 "IRC 1201 to 1222; Schedule D (Form 1120)",
                 "capital gain sale stock");
-        Line shortSales = sales("short-term", List.of("1a", "1b", "2", "3"), shortByBox);
+        List<Line> shortTerm = sales("short-term", "1a", sales.subList(0, LONG - 1));
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
                 line("D/5", "Short-term gain or loss from like-kind exchanges").cites("IRC 1031");
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
-                .is(sum(shortSales, shortInstallments, shortExchanges, carried));
-        Line longSales = sales("long-term", List.of("8a", "8b", "9", "10"), longByBox);
+                .is(sum(sum(shortTerm), shortInstallments, shortExchanges, carried));
+        List<Line> longTerm = sales("long-term", "8a", sales.subList(LONG - 1, sales.size()));
         fromForm4797 = line("D/11", "Gain from Form 4797")
                 .is(() -> all.form4797.toScheduleD)
                 .cites("IRC 1231");
@@ -83,7 +104,7 @@ final class ScheduleD extends Form {
         Line distributions =
                 booksLine("D/14", "Capital gain distributions", Side.CREDIT).cites("IRC 852(b)(3)");
         Line netLong = line("D/15", "Net long-term capital gain or loss")
-                .is(sum(longSales, fromForm4797, longInstallments, longExchanges, distributions));
+                .is(sum(sum(longTerm), fromForm4797, longInstallments, longExchanges, distributions));
         Line shortLeft = line("D/16", "Net short-term gain over net long-term loss")
                 .is(netShort.plus(least(netLong, NOTHING)).notBelowZero());
         Line longLeft = line("D/17", "Net capital gain")
@@ -123,34 +144,48 @@ final class ScheduleD extends Form {
         return line(LineId.of("8949/" + column), caption).column(column).repeating();
     }
 
-    /** A term's gains by the boxes that report basis, those that do not, and all others. */
-    private List<Line> byBox(Line box, Line gain, List<String> boxes) {
-        String column = gain.column();
-        Line reported = row(column + "-reported", gain.caption() + ", box " + boxes.get(0) + " or " + boxes.get(1))
-                .is(when(box.isNotAnyOf(boxes.get(0), boxes.get(1)), NOTHING, gain))
-                .aside();
-        Line unreported = row(column + "-unreported", gain.caption() + ", box " + boxes.get(2) + " or " + boxes.get(3))
-                .is(when(box.isNotAnyOf(boxes.get(2), boxes.get(3)), NOTHING, gain))
-                .aside();
-        Line others = row(column + "-others", gain.caption() + ", all others")
-                .is(gain.minus(sum(reported, unreported)))
-                .aside();
-        return List.of(reported, unreported, others);
+    /** By the box where there is one; else with no 1099-B, long or short by the term or by the dates. */
+    private static Formula group(Line term, Line box, Condition heldOverAYear) {
+        Formula longOnes = numbered(GROUPS.size() - 1);
+        Formula shortOnes = numbered(UNSAID);
+        Formula byBox = longOnes;
+        for (int i = GROUPS.size() - 2; i >= 0; i--) {
+            byBox = when(box.isNotAnyOf(BOXES[i], BOXES[i + GROUPS.size()]), byBox, numbered(i));
+        }
+        Formula byTerm = when(
+                term.answered("long"),
+                longOnes,
+                when(term.answered("short"), shortOnes, when(heldOverAYear, longOnes, shortOnes)));
+        return when(box.isNotAnyOf(BOXES), byTerm, byBox);
     }
 
-    /** The four groups of sales of one term: typed totals, and the rows by box. */
-    private Line sales(String term, List<String> lines, List<Line> listed) {
-        List<String> groups = List.of(
-                "Totals reported",
-                "Sales with basis reported",
-                "Sales with basis not reported",
-                "Sales not on a 1099-B");
-        List<Line> parts = new ArrayList<>();
-        for (int i = 0; i < groups.size(); i++) {
-            Line part = line("D/" + lines.get(i) + "/h", groups.get(i) + ", " + term)
-                    .cites("IRC 1222");
-            parts.add(i == 0 ? part : part.is(listed.get(i - 1).rowTotal()));
+    /** A sale of which nothing is said has no number, which counts as 0: short-term, not on a 1099-B. */
+    private static Formula numbered(int group) {
+        return group == UNSAID ? NOTHING : dollars(group + 1L);
+    }
+
+    /** A column of the sales that belong to one line of Schedule D. */
+    private Line ofGroup(Line column, String line, Condition inGroup) {
+        return row(column.column() + "-" + line, column.caption() + " on line " + line)
+                .is(when(inGroup, column, NOTHING))
+                .aside();
+    }
+
+    /** The four groups of sales of one term, column h of each: typed totals, and the rows by box. */
+    private List<Line> sales(String term, String totals, List<List<Line>> listed) {
+        Line typedProceeds = line("D/" + totals + "/d", "Totals reported, " + term);
+        Line typedCost = line("D/" + totals + "/e", "Totals reported, " + term);
+        List<Line> gains = new ArrayList<>();
+        gains.add(line("D/" + totals + "/h", "Totals reported, " + term).is(typedProceeds.minus(typedCost)));
+        for (int i = 0; i < listed.size(); i++) {
+            List<Line> columns = listed.get(i);
+            String number = "D/" + columns.get(0).column().replaceAll(".*-", "");
+            String caption = KINDS.get(i) + ", " + term;
+            line(number + "/d", caption).is(columns.get(0).rowTotal());
+            line(number + "/e", caption).is(columns.get(1).rowTotal());
+            line(number + "/g", caption).is(columns.get(2).rowTotal());
+            gains.add(line(number + "/h", caption).is(columns.get(3).rowTotal()));
         }
-        return line("D/" + term, "Sales, " + term).is(sum(parts));
+        return gains;
     }
 }

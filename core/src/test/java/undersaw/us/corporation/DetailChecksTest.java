@@ -186,14 +186,19 @@ class DetailChecksTest {
                 .balance("1190", "1120/L/2b", "-300", "-700");
     }
 
+    private static SampleReturns owner(String percent) {
+        return sound().fact("OWNERS/name@1", "Isla Reed").fact("OWNERS/capitalEnd@1", percent);
+    }
+
     static Stream<Arguments> ownership() {
         return Stream.of(
                 pair("C-0113", onCash(large()), onCash(limit())),
                 pair("C-0113", onCash(large()), onCash(large().fact("1120/hdr/A3", "yes"))),
+                pair("C-0507", owner("20"), owner("19.9")),
                 pair(
                         "C-0507",
-                        sound().fact("OWNERS/name@1", "Isla Reed").fact("OWNERS/capitalEnd@1", "20"),
-                        sound().fact("OWNERS/name@1", "Isla Reed").fact("OWNERS/capitalEnd@1", "19.9")),
+                        owner("40").fact("1120/K/4b", "yes"),
+                        owner("40").fact("1120/K/4b", "yes").fact("1120/G/II/1/a@1", "Isla Reed")),
                 pair(
                         "C-0609",
                         sound().fact("1120/K/4b", "yes").income("4500", "1120/5", "full", "600000"),

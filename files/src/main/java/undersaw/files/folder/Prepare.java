@@ -46,7 +46,7 @@ public final class Prepare {
             read.faults().forEach(out::println);
             return 2;
         }
-        Calculation calculation = Returns.calculate(read.engagement().get());
+        Calculation calculation = furnished(Returns.calculate(read.engagement().get()), out);
         Review review = Returns.review(calculation, today);
         Path target = Path.of(args[2]);
         write(target, calculation, review);
@@ -59,6 +59,21 @@ public final class Prepare {
                 review.open(Severity.NOTE).size(),
                 target);
         return 0;
+    }
+
+    /** Lists of the return that the folder leaves out are filled from its registers. */
+    private static Calculation furnished(Calculation read, PrintStream out) {
+        return Returns.of(read.snapshot())
+                .fromRegisters(read)
+                .filter(change -> change.byKey().keySet().stream()
+                        .allMatch(key -> read.rowValues(key.line()).isEmpty()))
+                .map(change -> {
+                    out.printf(
+                            "%d cells of the return's lists taken from the registers%n",
+                            change.byKey().size());
+                    return read.after(change.applyTo(read.snapshot()), change.touches());
+                })
+                .orElse(read);
     }
 
     private static void write(Path target, Calculation calculation, Review review) {

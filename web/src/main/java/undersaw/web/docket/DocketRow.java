@@ -3,8 +3,11 @@ package undersaw.web.docket;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
+import java.util.List;
+import undersaw.returns.ReturnKind.Vital;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Progress;
+import undersaw.web.frame.Figure;
 
 /**
  * One engagement on the docket.
@@ -17,6 +20,7 @@ import undersaw.web.desk.Progress;
  * @param due when it is due
  * @param state how far it has come
  * @param waitsFor what has to happen next
+ * @param comesTo the figure that the return ends with, and what it is; empty where there are no books yet
  * @param urgency in words: how many days are left
  * @param late whether it is overdue and not accepted
  */
@@ -29,6 +33,7 @@ public record DocketRow(
         LocalDate due,
         String state,
         String waitsFor,
+        String comesTo,
         String urgency,
         boolean late)
         implements Comparable<DocketRow> {
@@ -46,8 +51,15 @@ public record DocketRow(
                 due,
                 progress.caption(),
                 progress.waitsFor(),
+                open.snapshot().accounts().isEmpty() ? "" : comesTo(open),
                 done ? "" : days < 0 ? -days + " days late" : days + " days left",
                 !done && days < 0);
+    }
+
+    private static String comesTo(OpenEngagement open) {
+        List<Vital> vitals = open.kind().vitals(open.calculation());
+        Vital last = vitals.get(vitals.size() - 1);
+        return last.caption() + " " + Figure.text(open.calculation().amount(last.line()));
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Optional;
+import undersaw.money.Money;
 
 /** An amount typed as a small sum, such as {@code 1200*12} or {@code (4,650 - 450) / 2}. */
 public final class TypedArithmetic {
@@ -31,6 +32,11 @@ public final class TypedArithmetic {
         } catch (ArithmeticException | NumberFormatException notASum) {
             return Optional.empty();
         }
+    }
+
+    /** The result as an amount above zero; nothing where the text is none. */
+    public static Optional<Money> positive(String typed) {
+        return read(typed).filter(Money::isPlain).map(Money::parse).filter(Money::isPositive);
     }
 
     private static String plain(BigDecimal amount) {

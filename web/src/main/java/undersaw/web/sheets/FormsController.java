@@ -62,4 +62,14 @@ class FormsController {
         workspace.change(id, signature.name(principal), open -> new Change.FactsSet(facts));
         return new ModelAndView("redirect:/e/" + id + "/return" + (on ? "?sheet=" + part : ""));
     }
+
+    /** Rows of the return's own lists, taken from a register that holds them. */
+    @PostMapping("/e/{id}/return/from-registers")
+    ModelAndView fromRegisters(@PathVariable long id, @RequestParam String sheet, Principal principal) {
+        workspace.change(
+                id,
+                signature.name(principal),
+                open -> open.kind().fromRegisters(open.calculation()).orElse(null));
+        return new ModelAndView("redirect:/e/" + id + "/return?sheet=" + sheet);
+    }
 }

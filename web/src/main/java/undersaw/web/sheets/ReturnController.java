@@ -76,6 +76,7 @@ class ReturnController {
         model.addAttribute("threshold", percent);
         model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
         FormsPage.show(calculation, part, model);
+        model.addAttribute("inRegisters", isInRegisters(open, part));
         model.addAttribute(
                 "origins",
                 open.kind().carryoverYears(calculation).stream()
@@ -85,6 +86,15 @@ class ReturnController {
                 .flatMap(key -> Lineage.of(calculation, key).map(each -> LineageView.of(each, key)))
                 .ifPresent(view -> model.addAttribute("lineage", view));
         return "sheets/sheet";
+    }
+
+    /** Whether a register holds rows that this part's list lacks. */
+    private static boolean isInRegisters(OpenEngagement open, Part part) {
+        Calculation calculation = open.calculation();
+        return open.kind().fromRegisters(calculation).stream()
+                .flatMap(change -> change.byKey().keySet().stream())
+                .flatMap(key -> calculation.plan().line(key.line()).stream())
+                .anyMatch(line -> line.part() == part);
     }
 
     private static Part part(Calculation calculation, @Nullable String sheet, @Nullable String line) {

@@ -86,7 +86,7 @@ public record Sheet(String code, String title, boolean excused, List<String> col
     private static List<String> columns(List<Line> lines) {
         List<String> letters = lines.stream()
                 .map(line -> line.id().within())
-                .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-fA-D]"))
+                .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-hA-D]"))
                 .map(within -> within.substring(within.length() - 1))
                 .distinct()
                 .sorted()

@@ -1,14 +1,8 @@
 package undersaw.web.trail;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.security.Principal;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Set;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Controller;
@@ -21,7 +15,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.engagement.ChangeWords;
 import undersaw.engagement.Station;
 import undersaw.store.AuditTrail;
-import undersaw.store.Database;
 import undersaw.store.People;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
@@ -38,7 +31,6 @@ class TrailController {
     private final PasswordEncoder passwords;
     private final Signature signature;
     private final Clock clock;
-    private final Database database;
 
     TrailController(AuditTrail trail, StationPage page, Firm firm) {
         this.trail = trail;
@@ -47,12 +39,11 @@ class TrailController {
         passwords = firm.passwords();
         signature = firm.signature();
         clock = firm.clock();
-        database = firm.database();
     }
 
     /** What the firm's page works with. */
     @Component
-    record Firm(People people, PasswordEncoder passwords, Signature signature, Clock clock, Database database) {}
+    record Firm(People people, PasswordEncoder passwords, Signature signature, Clock clock) {}
 
     @GetMapping("/e/{id}/trail")
     String engagement(@PathVariable long id, Model model) {
@@ -68,25 +59,6 @@ class TrailController {
                 "broken", trail.firstBroken().map(AuditTrail.Line::id).orElse(null));
         model.addAttribute("people", people.all());
         return "trail/firm";
-    }
-
-    /** The whole database as one file; put it in place of the old one to restore. */
-    @PostMapping("/firm/backup")
-    ResponseEntity<byte[]> backUp(Principal principal) throws IOException {
-        Path folder = Files.createTempDirectory("undersaw-backup");
-        Path copy = folder.resolve("undersaw.db");
-        database.backUp(copy);
-        byte[] bytes = Files.readAllBytes(copy);
-        Files.delete(copy);
-        Files.delete(folder);
-        trail.note(
-                new AuditTrail.Origin(null, 0, signature.name(principal), clock.instant()),
-                new ChangeWords("Backup taken", "", bytes.length + " bytes"));
-        String name = "undersaw-" + LocalDate.now(clock) + ".db";
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header("Content-Disposition", "attachment; filename=" + name)
-                .body(bytes);
     }
 
     @PostMapping("/firm/people")

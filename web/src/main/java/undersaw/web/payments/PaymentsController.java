@@ -1,4 +1,4 @@
-package undersaw.web.sheets;
+package undersaw.web.payments;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -52,7 +52,7 @@ class PaymentsController {
             @RequestParam String amount,
             Principal principal,
             Answers answers) {
-        Optional<Money> money = amount(amount);
+        Optional<Money> money = TypedArithmetic.positive(amount);
         Optional<PaymentKind> paid = PaymentKind.parse(kind);
         LocalDate day;
         try {
@@ -105,20 +105,24 @@ class PaymentsController {
             payments.sort(Comparator.comparing(Payment::date));
             return new Change.PaymentsSet(payments);
         });
-        return back(id);
+        return PaymentsPage.again(id);
     }
 
     @PostMapping("/e/{id}/return/payments/remove")
-    ModelAndView remove(@PathVariable long id, @RequestParam int place, Principal principal) {
-        workspace.change(id, signature.name(principal), open -> {
-            List<Payment> payments = new ArrayList<>(open.snapshot().lists().payments());
-            if (place < 0 || place >= payments.size()) {
-                return null;
-            }
-            payments.remove(place);
-            return new Change.PaymentsSet(payments);
-        });
-        return back(id);
+    ModelAndView remove(
+            @PathVariable long id,
+            @RequestParam int place,
+            @RequestParam String was,
+            Principal principal,
+            Answers answers) {
+        RowRemoval<Payment> removal = new RowRemoval<>(place, was);
+        workspace.change(
+                id,
+                signature.name(principal),
+                open -> removal.from(open.snapshot().lists().payments())
+                        .map(Change.PaymentsSet::new)
+                        .orElse(null));
+        return removal.answer(id, answers);
     }
 
     /** The adjusting entry that brings the books' federal tax to the return's. */
@@ -139,17 +143,6 @@ class PaymentsController {
             entries.add(booked.get().entry(number, now.snapshot()));
             return new Change.EntriesSet(entries);
         });
-        return back(id);
-    }
-
-    private static Optional<Money> amount(String typed) {
-        return TypedArithmetic.read(typed)
-                .filter(Money::isPlain)
-                .map(Money::parse)
-                .filter(Money::isPositive);
-    }
-
-    private static ModelAndView back(long id) {
-        return new ModelAndView("redirect:/e/" + id + "/return/lists");
+        return PaymentsPage.again(id);
     }
 }
