@@ -124,7 +124,7 @@ public final class Calculation {
 
     /** The instances in which a repeating line has a value, in order. */
     public List<String> instances(LineId line) {
-        return rows.of(line).byInstance().keySet().stream().sorted().toList();
+        return List.copyOf(rows.of(line).byInstance().keySet());
     }
 
     /** Whether a condition holds on this return. */
@@ -215,9 +215,7 @@ public final class Calculation {
 
     /** What stands on a repeating line, row by row, in order. */
     public List<LineValue> rowValues(LineId line) {
-        return instances(line).stream()
-                .flatMap(row -> value(line.in(row)).stream())
-                .toList();
+        return List.copyOf(rows.of(line).byInstance().values());
     }
 
     /** Whether the return has a list of that name with rows in it. */

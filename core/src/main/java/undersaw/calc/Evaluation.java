@@ -287,6 +287,10 @@ final class Evaluation implements Figures {
             return null;
         }
         Money amount = node.formula().orElseThrow().value(this);
+        if (amount.isZero() && line.isRepeating() && line.isAside()) {
+            // a column that serves totals only; thousands of rows would keep a nothing each
+            return null;
+        }
         if (line.kind() == LineKind.PERCENT) {
             return LineValue.computed(key, Value.of(amount.toString()), LineSource.COMPUTED);
         }

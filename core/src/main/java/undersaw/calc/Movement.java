@@ -3,6 +3,7 @@ package undersaw.calc;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
 
@@ -16,8 +17,19 @@ import undersaw.money.Money;
 public record Movement(LineKey key, String before, String after) {
     /** What moved from one calculation to the next, causes before what they cause. */
     public static List<Movement> between(Calculation before, Calculation after) {
-        return before.differences(after).stream()
-                .filter(key -> !saysNeed(after, key))
+        return of(before, after, before.differences(after).stream());
+    }
+
+    /** The same without the rows of lists, whose totals are lines. */
+    public static List<Movement> ofLines(Calculation before, Calculation after) {
+        return of(
+                before,
+                after,
+                before.differences(after).stream().filter(key -> key.instance().isEmpty()));
+    }
+
+    private static List<Movement> of(Calculation before, Calculation after, Stream<LineKey> keys) {
+        return keys.filter(key -> !saysNeed(after, key))
                 .map(key -> new Movement(key, plain(before, key), plain(after, key)))
                 .filter(moved -> !moved.before().equals(moved.after()))
                 .sorted(Comparator.comparingInt((Movement moved) -> place(before, after, moved.key()))

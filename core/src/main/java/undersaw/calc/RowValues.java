@@ -2,6 +2,7 @@ package undersaw.calc;
 
 import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
+import org.pcollections.TreePMap;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.line.Value;
@@ -15,15 +16,15 @@ import undersaw.money.Money;
  * @param columns the rows of each line
  */
 record RowValues(PMap<LineId, Column> columns) {
-    private static final Column EMPTY = new Column(HashTreePMap.empty(), Money.ZERO);
+    private static final Column EMPTY = new Column(TreePMap.empty(), Money.ZERO);
 
     /**
      * One line's rows.
      *
-     * @param byInstance values by row
+     * @param byInstance values by row, in the order of the rows' names
      * @param total the rows' sum in whole dollars
      */
-    record Column(PMap<String, LineValue> byInstance, Money total) {}
+    record Column(TreePMap<String, LineValue> byInstance, Money total) {}
 
     static RowValues none() {
         return new RowValues(HashTreePMap.empty());
@@ -35,12 +36,12 @@ record RowValues(PMap<LineId, Column> columns) {
 
     RowValues with(LineValue value) {
         LineKey key = value.key();
-        Column column = without(key).of(key.line());
+        Column column = of(key.line());
+        LineValue old = column.byInstance().get(key.instance());
+        Money others = old == null ? column.total() : column.total().minus(countable(old));
         return new RowValues(columns.plus(
                 key.line(),
-                new Column(
-                        column.byInstance().plus(key.instance(), value),
-                        column.total().plus(countable(value)))));
+                new Column(column.byInstance().plus(key.instance(), value), others.plus(countable(value)))));
     }
 
     RowValues without(LineKey key) {
@@ -49,7 +50,7 @@ record RowValues(PMap<LineId, Column> columns) {
         if (old == null) {
             return this;
         }
-        PMap<String, LineValue> left = column.byInstance().minus(key.instance());
+        TreePMap<String, LineValue> left = column.byInstance().minus(key.instance());
         return new RowValues(
                 left.isEmpty()
                         ? columns.minus(key.line())

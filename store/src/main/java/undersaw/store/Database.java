@@ -5,6 +5,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.function.Supplier;
 import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,7 @@ public final class Database implements AutoCloseable {
 
     private final HikariDataSource writer;
     private final HikariDataSource reader;
+    private final JdbcTemplate many;
     private final JdbcClient write;
     private final JdbcClient read;
     private final TransactionTemplate transaction;
@@ -40,8 +42,9 @@ public final class Database implements AutoCloseable {
         migrate(file);
         writer = pool(file, "writer", 1);
         reader = pool(file, "reader", READERS);
-        write = client(writer);
-        read = client(reader);
+        many = template(writer);
+        write = JdbcClient.create(many);
+        read = JdbcClient.create(template(reader));
         transaction = new TransactionTemplate(new DataSourceTransactionManager(writer));
     }
 
@@ -79,10 +82,10 @@ public final class Database implements AutoCloseable {
         return new HikariDataSource(config);
     }
 
-    private static JdbcClient client(HikariDataSource pool) {
+    private static JdbcTemplate template(HikariDataSource pool) {
         JdbcTemplate template = new JdbcTemplate(pool);
         template.setExceptionTranslator(new SqliteTranslator());
-        return JdbcClient.create(template);
+        return template;
     }
 
     /** Reads; never sees what an open write has not committed. */
@@ -93,6 +96,13 @@ public final class Database implements AutoCloseable {
     /** Writes; to be used within {@link #inTransaction}. */
     JdbcClient write() {
         return write;
+    }
+
+    /** Writes a row for each set of parameters with one statement; to be used within {@link #inTransaction}. */
+    void writeMany(String sql, List<Object[]> rows) {
+        if (!rows.isEmpty()) {
+            many.batchUpdate(sql, rows);
+        }
     }
 
     /** Runs everything or nothing. */

@@ -36,20 +36,19 @@ public final class Movements {
 
     /** Keeps what a revision moved; within the transaction of the change itself. */
     void add(long engagement, long revision, List<Movement> moved) {
-        int place = 0;
+        List<Object[]> rows = new ArrayList<>();
         for (Movement each : moved) {
-            database.write()
-                    .sql("insert into movement values (?, ?, ?, ?, ?, ?, ?)")
-                    .params(
-                            engagement,
-                            revision,
-                            place++,
-                            each.key().line().text(),
-                            each.key().instance(),
-                            each.before(),
-                            each.after())
-                    .update();
+            rows.add(new Object[] {
+                engagement,
+                revision,
+                rows.size(),
+                each.key().line().text(),
+                each.key().instance(),
+                each.before(),
+                each.after()
+            });
         }
+        database.writeMany("insert into movement values (?, ?, ?, ?, ?, ?, ?)", rows);
     }
 
     /** What one revision moved, causes before what they cause. */

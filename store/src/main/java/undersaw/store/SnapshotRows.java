@@ -214,7 +214,7 @@ final class SnapshotRows {
         } else if (change instanceof Change.MappingsSet set) {
             set.byAccount().forEach((account, mapping) -> mapping(id, account, mapping));
         } else if (change instanceof Change.FactsSet set) {
-            set.byKey().forEach((key, fact) -> fact(id, key, fact));
+            facts(id, set);
         } else if (change instanceof Change.QuerySetAside aside) {
             setAside(id, aside.diagnostic(), aside.answer());
         } else {
@@ -355,22 +355,19 @@ final class SnapshotRows {
         }
     }
 
-    private void fact(long id, LineKey key, @Nullable Fact fact) {
-        run(
-                "delete from fact where engagement = ? and line = ? and instance = ?",
-                id,
-                key.line().text(),
-                key.instance());
-        if (fact != null) {
-            run(
-                    "insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)",
-                    id,
-                    key.line().text(),
-                    key.instance(),
-                    fact.value(),
-                    fact.reason(),
-                    fact.by());
-        }
+    private void facts(long id, Change.FactsSet set) {
+        List<Object[]> gone = new ArrayList<>();
+        List<Object[]> typed = new ArrayList<>();
+        set.byKey().forEach((key, fact) -> {
+            gone.add(new Object[] {id, key.line().text(), key.instance()});
+            if (fact != null) {
+                typed.add(new Object[] {id, key.line().text(), key.instance(), fact.value(), fact.reason(), fact.by()});
+            }
+        });
+        database.writeMany("delete from fact where engagement = ? and line = ? and instance = ?", gone);
+        database.writeMany(
+                "insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)",
+                typed);
     }
 
     private void setAside(long id, String diagnostic, @Nullable SetAside answer) {

@@ -80,8 +80,8 @@ final class CarryoverChecks {
     private static List<Found> beginsOtherwise(Examination look) {
         List<Found> found = new ArrayList<>();
         look.snapshot().facts().forEach((LineKey key, Fact fact) -> {
-            Carried last = look.snapshot().carried().get(key.toString());
-            if (isBegin(key) && last != null && !sameAmount(last.value(), fact.value())) {
+            Carried last = isBegin(key) ? look.snapshot().carried().get(key.toString()) : null;
+            if (last != null && !sameAmount(last.value(), fact.value())) {
                 found.add(Found.at(
                         new Place.OnAccount(key.instance()),
                         "The part of account " + key.instance() + " put off from last year was " + last.value()

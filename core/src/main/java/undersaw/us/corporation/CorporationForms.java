@@ -13,6 +13,7 @@ final class CorporationForms {
     final ScheduleC scheduleC = new ScheduleC(this);
     final ScheduleJ scheduleJ = new ScheduleJ(this);
     final ScheduleK scheduleK = new ScheduleK(this);
+    final FormsElsewhere elsewhere = new FormsElsewhere();
     final ScheduleL scheduleL = new ScheduleL(this);
     final ScheduleM1 scheduleM1 = new ScheduleM1(this);
     final ScheduleM2 scheduleM2 = new ScheduleM2(this);
@@ -53,6 +54,7 @@ final class CorporationForms {
                 payers,
                 scheduleJ,
                 scheduleK,
+                elsewhere,
                 scheduleL,
                 scheduleM1,
                 scheduleM2,

@@ -240,7 +240,10 @@ final class LineChecks {
     }
 
     private static List<Found> typedOverBooks(Examination look) {
-        return look.calculation().printed().stream()
+        return look.snapshot().facts().keySet().stream()
+                .filter(key -> key.instance().isEmpty())
+                .sorted()
+                .flatMap(key -> look.calculation().value(key).stream())
                 .filter(value -> value.replacedAmount().isPresent())
                 .filter(value -> !look.calculation().posted(value.key().line()).isZero())
                 .map(value -> Found.at(

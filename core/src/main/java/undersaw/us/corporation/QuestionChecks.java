@@ -7,8 +7,6 @@ import static undersaw.check.Severity.STOP;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
@@ -24,14 +22,6 @@ final class QuestionChecks {
     private static final String DIGITAL_ASSETS = "1120/K/27";
 
     /** Questions whose yes calls for a form that cannot be prepared here yet. */
-    private static final Map<String, String> NEEDED = new TreeMap<>(Map.of(
-            "6", "Form 5452",
-            "7", "Form 5472",
-            "14", "Schedule UTP",
-            "22", "Form 8991",
-            "25", "Form 8996",
-            "30a", "Form 7208"));
-
     private QuestionChecks() {}
 
     static List<Check> all() {
@@ -158,14 +148,17 @@ final class QuestionChecks {
 
     private static List<Found> missingForms(Examination look) {
         List<Found> found = new ArrayList<>();
-        NEEDED.forEach((question, form) -> {
-            if (look.says("1120/K/" + question, "yes")) {
-                found.add(onLine(
-                        "1120/K/" + question,
-                        "Question " + question + " calls for " + form
-                                + ", which cannot be attached here yet. Check the answer."));
+        for (FormsElsewhere.Call call : FormsElsewhere.CALLS) {
+            if (look.says(call.asked().text(), call.answer())
+                    && !look.says(call.box().text(), "yes")) {
+                String number = call.question().replace("K/", "").replace("hdr/", "item ");
+                found.add(new Found(
+                        Place.line(call.box()),
+                        "Question " + number + " calls for " + call.title()
+                                + ". Prepare it elsewhere and say that it goes with the return, or change the answer.",
+                        Answer.YES_OR_NO));
             }
-        });
+        }
         if (look.says("1120/K/28", "yes") && none(look, "1120/O/row/name")) {
             found.add(onLine("1120/O/row/name", "Question 28 calls for Schedule O. List the members of the group."));
         }

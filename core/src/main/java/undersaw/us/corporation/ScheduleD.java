@@ -60,7 +60,7 @@ final class ScheduleD extends Form {
         Line cost = row("cost", "Cost or other basis");
         Line adjustment = row("adjustment", "Adjustment");
         Line term = row("term", "Term").oneOf("short", "long");
-        Line box = row("box", "Box of Form 8949")
+        Line box = row("box", "Box")
                 .oneOf(BOXES)
                 .help("A to C and G to I short-term, D to F and J to L long-term; G to L for digital assets.");
         Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));

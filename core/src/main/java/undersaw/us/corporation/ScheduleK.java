@@ -110,7 +110,9 @@ final class ScheduleK extends Form {
         ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
                 .since(2023);
         ask("29b", "Is it one this year because it was one before?").since(2023);
-        ask("29c", "Does it meet the safe harbour from the minimum tax?").since(2023);
+        ask("29c", "Does it meet the safe harbour from the minimum tax?")
+                .since(2023)
+                .alone("a no calls for Form 4626 (IRC 59(k))");
         ask("30a", "Is Form 7208 required as a covered corporation?")
                 .since(2023)
                 .cites("IRC 4501");

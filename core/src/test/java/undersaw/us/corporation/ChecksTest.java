@@ -243,6 +243,14 @@ class ChecksTest {
                         sound().fact("1120/K/15a", "no")),
                 pair("C-0701", sound().fact("1120/K/7", "yes"), sound().fact("1120/K/7", "no")),
                 pair(
+                        "C-0701",
+                        sound().fact("1120/K/29c", "no"),
+                        sound().fact("1120/K/29c", "no").fact("1120/with/4626", "yes")),
+                pair(
+                        "C-0701",
+                        sound().fact("1120/hdr/A2", "yes"),
+                        sound().fact("1120/hdr/A2", "yes").fact("1120/with/PH", "yes")),
+                pair(
                         "C-0702",
                         sound().fact("1120/K/4b", "yes"),
                         sound().fact("1120/K/4b", "yes").fact("1120/G/II/1/a@x", "X")),

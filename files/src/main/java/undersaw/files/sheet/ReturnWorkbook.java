@@ -18,12 +18,14 @@ import undersaw.calc.Portion;
 import undersaw.calc.Posting;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.RowList;
 import undersaw.form.formula.Formula;
 import undersaw.law.LawKey;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.Payment;
+import undersaw.line.LineKey;
 import undersaw.line.Value;
 
 /**
@@ -87,16 +89,16 @@ public final class ReturnWorkbook {
                 cells.putLine(lines.get(i).id(), name, i + 1, replaced);
             }
         }
-        List<LineValue> all = allRows();
+        List<LineKey> all = allRows();
         for (int i = 0; i < all.size(); i++) {
-            cells.putRow(all.get(i).key(), i + 1);
+            cells.putRow(all.get(i), i + 1);
         }
         List<LawKey> keys = calculation.plan().law();
         for (int i = 0; i < keys.size(); i++) {
             cells.putLaw(keys.get(i), i + 1);
         }
         cells.putLastRow(WorkbookCells.POSTINGS, allPostings().size());
-        cells.putLastRow(WorkbookCells.ROWS, allRows().size());
+        cells.putLastRow(WorkbookCells.ROWS, all.size());
         cells.putLastRow(
                 WorkbookCells.PAYMENTS,
                 calculation.snapshot().lists().payments().size());
@@ -208,32 +210,38 @@ public final class ReturnWorkbook {
         return turned ? "-" + part : part;
     }
 
-    private List<LineValue> allRows() {
-        return calculation.plan().forms().stream()
-                .flatMap(form -> form.lines().stream())
-                .filter(Line::isRepeating)
-                .flatMap(line -> calculation.valuesOf(line).stream())
-                .toList();
+    /** Every cell of every list: what is typed where it is, and each computed column in all rows. */
+    private List<LineKey> allRows() {
+        List<LineKey> keys = new ArrayList<>();
+        for (RowList list : calculation.plan().lists()) {
+            List<String> rows = calculation.rowsOf(list);
+            for (Line line : list.lines()) {
+                List<String> filled = line.isTyped() ? calculation.instances(line.id()) : rows;
+                filled.forEach(row -> keys.add(line.id().in(row)));
+            }
+        }
+        return keys;
     }
 
     private void rows(Worksheet sheet) {
         header(sheet, List.of("Line", "Row", "Value"));
-        List<LineValue> all = allRows();
+        List<LineKey> all = allRows();
         for (int i = 0; i < all.size(); i++) {
-            LineValue value = all.get(i);
-            sheet.value(i + 1, 0, value.key().line().text());
-            sheet.value(i + 1, 1, value.key().instance());
+            LineKey key = all.get(i);
+            sheet.value(i + 1, 0, key.line().text());
+            sheet.value(i + 1, 1, key.instance());
+            Optional<LineValue> value = calculation.value(key);
             Optional<Formula> rule = calculation
                     .plan()
-                    .line(value.key().line())
+                    .line(key.line())
                     .flatMap(Line::formula)
-                    .filter(formula -> value.typedFact().isEmpty());
+                    .filter(formula -> value.flatMap(LineValue::typedFact).isEmpty());
             if (rule.isPresent()) {
-                cells.enter(value.key().instance());
+                cells.enter(key.instance());
                 formula(sheet, i + 1, 2, rule.get().cell(cells));
                 cells.enter("");
             } else {
-                value(sheet, i + 1, value.value());
+                value(sheet, i + 1, value.orElseThrow().value());
             }
         }
     }

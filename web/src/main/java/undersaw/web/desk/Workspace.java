@@ -169,7 +169,7 @@ public class Workspace {
                 next.heading().period().lawYear() != before.calculation().plan().year();
         Calculation calculation =
                 otherYear ? Returns.calculate(next) : before.calculation().after(next, change.touches());
-        Step step = new Step(before.kept(), change, moved(before.calculation(), calculation));
+        Step step = new Step(before.kept(), change, Movement.ofLines(before.calculation(), calculation));
         Optional<Long> revision = engagements.record(step, person, clock.instant());
         if (revision.isEmpty()) {
             return null;
@@ -185,13 +185,6 @@ public class Workspace {
             stack.removeLast();
         }
         return new Outcome(before, after);
-    }
-
-    /** Rows of lists are named by the change itself; their totals are lines. */
-    private static List<Movement> moved(Calculation before, Calculation after) {
-        return Movement.between(before, after).stream()
-                .filter(each -> each.key().instance().isEmpty())
-                .toList();
     }
 
     /** Takes back the last change, if it was made since the start and nothing came after it. */
