@@ -31,22 +31,32 @@ public final class LineFinder {
      */
     public record Place(Part part, @Nullable Line line, String words) {}
 
-    private record Entry(Place place, String number, String caption, String all) {}
+    private record Entry(Place place, List<String> numbers, String caption, String all) {
+        /** Whether the words are its number, with the form or without: J/12, J 12, j12 and 1120 J 12 are one line. */
+        boolean isNumbered(PlainWords asked) {
+            return numbers.contains(compact(String.join("", asked.words())));
+        }
+    }
+
+    private static String compact(String number) {
+        return number.toLowerCase(Locale.ROOT).replace("/", "");
+    }
 
     private LineFinder(Plan plan) {
         for (Part part : plan.parts()) {
             String code = part.code().toLowerCase(Locale.ROOT);
             entries.add(new Entry(
                     new Place(part, null, part.title()),
-                    code,
+                    List.of(compact(code)),
                     part.title().toLowerCase(Locale.ROOT),
                     (code + " " + part.title() + " " + part.plainWords()).toLowerCase(Locale.ROOT)));
             for (Line line : plan.linesOf(part)) {
                 String caption = line.caption().toLowerCase(Locale.ROOT);
                 String all = (line.id() + " " + caption + " " + line.help() + " " + line.citation())
                         .toLowerCase(Locale.ROOT);
-                String number = line.id().within().toLowerCase(Locale.ROOT);
-                entries.add(new Entry(new Place(part, line, line.id() + " " + line.caption()), number, caption, all));
+                List<String> numbers =
+                        List.of(compact(line.id().within()), compact(line.id().text()));
+                entries.add(new Entry(new Place(part, line, line.id() + " " + line.caption()), numbers, caption, all));
             }
         }
     }
@@ -62,7 +72,7 @@ public final class LineFinder {
     public List<Place> find(PlainWords asked, int most) {
         record Ranked(Entry entry, int rank) {}
         return entries.stream()
-                .filter(entry -> asked.fit(entry.all()))
+                .filter(entry -> asked.fit(entry.all()) || entry.isNumbered(asked))
                 .map(entry -> new Ranked(entry, rank(entry, asked)))
                 .sorted(Comparator.comparingInt(Ranked::rank))
                 .limit(most)
@@ -72,10 +82,7 @@ public final class LineFinder {
 
     private static int rank(Entry entry, PlainWords asked) {
         String first = asked.words().isEmpty() ? "" : asked.words().get(0);
-        boolean isNumber = asked.words().size() == 1
-                && (entry.number().equals(first)
-                        || entry.place().words().toLowerCase(Locale.ROOT).startsWith(first + " "));
-        if (isNumber) {
+        if (entry.isNumbered(asked)) {
             return NUMBER;
         }
         if (entry.place().line() == null) {

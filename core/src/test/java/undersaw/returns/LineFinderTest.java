@@ -23,6 +23,10 @@ class LineFinderTest {
     @CsvSource({
         "line 19,1120/19 Charitable contributions",
         "19,1120/19 Charitable contributions",
+        "J 12,1120/J/12 Total tax",
+        "j12,1120/J/12 Total tax",
+        "1120 J 12,1120/J/12 Total tax",
+        "l 10a c,1120/L/10a/c Buildings and other depreciable assets",
         "1120/29a,1120/29a Net operating loss deduction",
         "M-1/5c,1120/M-1/5c Travel and entertainment",
         "form 2220,Form 2220: underpayment of estimated tax",

@@ -1,6 +1,7 @@
 package undersaw.files.sheet;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Set;
 
 /** Tells by a file's content, not by its name, which format it has. */
@@ -27,6 +28,10 @@ final class RowSources {
             throw new UnreadableFile(
                     file.name(),
                     "This XML is not a standard audit file (SAF-T). Export the trial balance as XLSX, ODS or CSV.");
+        }
+        if (file.name().toLowerCase(Locale.ROOT).matches(".*\\.(xlsx|ods)")) {
+            throw new UnreadableFile(
+                    file.name(), "It is called a spreadsheet and is none. Save it again as XLSX or ODS, or as CSV.");
         }
         return new TextRows(file);
     }
