@@ -75,6 +75,11 @@ public record AccountPosition(
         return parts;
     }
 
+    /** The year whose law applies. */
+    public int lawYear() {
+        return snapshot.heading().period().lawYear();
+    }
+
     /** The amount that a person typed for this account under a treatment's address. */
     public Optional<Money> typed(String address) {
         return snapshot.fact(LineId.of(address).in(account.number()))

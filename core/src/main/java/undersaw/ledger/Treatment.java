@@ -10,6 +10,11 @@ package undersaw.ledger;
  * @param citation the rule's authority
  */
 public record Treatment(String id, String caption, Reach reach, boolean permanent, String citation) {
+    /** The same with another reach, as the law of a later year may have it. */
+    public Treatment reaching(Reach other) {
+        return new Treatment(id, caption, other, permanent, citation);
+    }
+
     /** How a treatment finds the amount that reaches the tax line. */
     public enum Reach {
         /** The book amount. */

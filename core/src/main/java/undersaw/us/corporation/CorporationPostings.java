@@ -89,7 +89,7 @@ final class CorporationPostings implements PostingRule {
         Money book = position.adjusted();
         add(postings, position, BOOK_INCOME, new Part(book.negated(), Portion.CLOSING, ""));
         add(postings, position, RETAINED_CLOSING, new Part(book.negated(), Portion.CLOSING, "net income of the year"));
-        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        Treatment treatment = treatment(position);
         if (target.id().equals(FEDERAL_TAX)) {
             add(postings, position, FEDERAL_TAX, new Part(book, Portion.CLOSING, ""));
             postM3(position, target, book.negated(), postings);
@@ -114,9 +114,13 @@ final class CorporationPostings implements PostingRule {
         postM3(position, target, withTax.minus(target.side().natural(book)), postings);
     }
 
+    private Treatment treatment(AccountPosition position) {
+        return treatments.in(position.lawYear(), position.mapping().treatment());
+    }
+
     /** The account's part of Schedule M-3: the book amount, and what the return shows more or less of it. */
     private void postM3(AccountPosition position, MapTarget target, Money difference, List<Posting> postings) {
-        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        Treatment treatment = treatment(position);
         boolean income = target.side() == Side.CREDIT;
         String row = m3.row(treatment.id(), target.id(), income, !difference.isZero());
         // Part II counts income up, Part III expense up
@@ -136,7 +140,7 @@ final class CorporationPostings implements PostingRule {
 
     /** Tax effect on income less book effect on income, where they differ. */
     private void postDifference(AccountPosition position, MapTarget target, Money reached, List<Posting> postings) {
-        Treatment treatment = treatments.find(position.mapping().treatment()).orElseThrow();
+        Treatment treatment = treatment(position);
         boolean income = target.side() == Side.CREDIT;
         Money book = target.side().natural(position.adjusted());
         Money difference = income ? reached.minus(book) : book.minus(reached);

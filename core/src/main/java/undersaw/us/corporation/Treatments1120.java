@@ -20,11 +20,15 @@ import undersaw.table.TableRow;
  */
 final class Treatments1120 {
     private static final List<String> COLUMNS =
-            List.of("id", "caption", "reach", "permanent", "expense", "income", "aliases", "citation");
+            List.of("id", "caption", "reach", "later", "permanent", "expense", "income", "aliases", "citation");
 
     private final Map<String, Treatment> byId = new HashMap<>();
     private final Map<String, Lines> differences = new HashMap<>();
+    private final Map<String, Later> later = new HashMap<>();
     private final List<Treatment> inOrder = new ArrayList<>();
+
+    /** What a treatment becomes in years beginning in a calendar year or later. */
+    private record Later(int since, Treatment treatment) {}
 
     /** The M-1 lines of one treatment: for taxable income above and below the books. */
     private record Lines(LineId expenseAbove, LineId expenseBelow, LineId incomeAbove, LineId incomeBelow) {}
@@ -34,10 +38,14 @@ final class Treatments1120 {
             Treatment treatment = new Treatment(
                     row.text("id"),
                     row.text("caption"),
-                    Reach.valueOf(row.text("reach").toUpperCase(Locale.ROOT).replace('-', '_')),
+                    reach(row.text("reach")),
                     row.text("permanent").equals("yes"),
                     row.text("citation"));
             inOrder.add(treatment);
+            if (!row.text("later").isEmpty()) {
+                String[] change = row.text("later").split(" ", 2);
+                later.put(treatment.id(), new Later(Integer.parseInt(change[0]), treatment.reaching(reach(change[1]))));
+            }
             differences.put(treatment.id(), lines(row));
             byId.put(treatment.id(), treatment);
             for (String alias : row.text("aliases").split(";", -1)) {
@@ -51,8 +59,19 @@ final class Treatments1120 {
         return List.copyOf(inOrder);
     }
 
+    private static Reach reach(String word) {
+        return Reach.valueOf(word.toUpperCase(Locale.ROOT).replace('-', '_'));
+    }
+
     Optional<Treatment> find(String id) {
         return Optional.ofNullable(byId.get(id));
+    }
+
+    /** The treatment as the law has it in a year. */
+    Treatment in(int year, String id) {
+        Treatment treatment = find(id).orElseThrow();
+        Later change = later.get(treatment.id());
+        return change != null && year >= change.since() ? change.treatment() : treatment;
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
@@ -46,6 +47,48 @@ class JointLimitTest {
         Calculation year = sample(100_000, 12_000, 40_000).calculate();
         assertThat(at(year, "19")).isEqualTo(6_000);
         assertThat(at(year, "29a")).isEqualTo(40_000);
+    }
+
+    /**
+     * Where gifts and losses limit each other, the gifts C of each regime solve a straight line; worked by hand from
+     * IRC 170(b)(2), 172(a)(2) and 246(b), common practice, no source. Business income or loss, dividends of small and
+     * of large holdings, losses from before 2018 and later; then line 19, 29a and 29b.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        // all losses used: C = 0.10 (T1 - P - Q)
+        "100000,      0,      0,  10000,  20000,  7000, 30000,     0",
+        // 80 percent binds: C = (0.02 T1 - 0.02 P) / 0.92
+        "100000,      0,      0,  10000, 200000,  1957, 80434,     0",
+        // the same with dividends in full: C = (0.02 T1 + 0.08 D) / 0.92, D = 6,500
+        " 90000,      0,  10000,      0, 200000,  2739, 72609,  6500",
+        // 80 percent binds and large holdings are limited: C = 0.072 T1 / 0.972
+        "-20000,      0, 100000,      0, 200000,  5926, 20741, 48148",
+        // 80 percent binds and small holdings are limited: C = 0.06 T1 / 0.96
+        "-10000,  60000,      0,      0, 200000,  3125, 18750, 23438",
+        // old losses take all income: C = D / 9
+        " 90000,      0,  10000, 500000,      0,   722, 92778,  6500",
+        // old losses take all and large holdings are limited: C = 0.065 T1 / 0.965
+        "-20000,      0, 100000, 500000,      0,  5389, 26114, 48497",
+        // old losses take all and small holdings are limited: C = 0.05 T1 / 0.95
+        "-10000,  60000,      0, 500000,      0,  2632, 23684, 23684",
+    })
+    void eachRegimeMeetsItsEquation(
+            long business, long small, long large, long old, long later, long gifts, long losses, long special) {
+        SampleReturns sample = SampleReturns.corporation().expense("6610", "1120/19", "charitable", "20000");
+        if (business > 0) {
+            sample.income("4000", "1120/1a", "full", String.valueOf(business));
+        } else {
+            sample.expense("6000", "1120/26", "full", String.valueOf(-business));
+        }
+        Calculation year = sample.income("4600", "1120/C/1/a", "full", String.valueOf(small))
+                .income("4610", "1120/C/2/a", "full", String.valueOf(large))
+                .carried(CarryoverKind.NOL, 2015, String.valueOf(old))
+                .carried(CarryoverKind.NOL, 2022, String.valueOf(later))
+                .calculate();
+        assertThat(at(year, "19")).isEqualTo(gifts);
+        assertThat(at(year, "29a")).isEqualTo(losses);
+        assertThat(at(year, "29b")).isEqualTo(special);
     }
 
     /** Each year of origin stands on the worksheet with what it could give and what goes on (common practice). */
