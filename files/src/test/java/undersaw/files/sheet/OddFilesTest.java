@@ -1,6 +1,8 @@
 package undersaw.files.sheet;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static undersaw.files.sheet.Books.account;
 import static undersaw.files.sheet.Books.closing;
 import static undersaw.files.sheet.Books.fault;
@@ -88,6 +90,18 @@ class OddFilesTest {
         assertThat(read("Harbor Nets Inc,,\nFY 2025,,\nAcct,Name,Balance\n1000,Cash,5\n4000,Sales,-5\n")
                         .notes())
                 .noneMatch(note -> note.contains("Is it the right"));
+    }
+
+    @Test
+    void aFileThatIsCalledASpreadsheetAndIsNoneSaysSo() {
+        for (String name : List.of("picture.xlsx", "BOOKS.ODS")) {
+            SourceFile file = SourceFile.of(name, "Acct,Name,Balance\n1000,Cash,5\n".getBytes(UTF_8));
+            assertThatThrownBy(() -> RowSources.of(file))
+                    .isInstanceOf(UnreadableFile.class)
+                    .hasMessageContaining("It is called a spreadsheet and is none");
+        }
+        assertThat(RowSources.of(SourceFile.of("old.xls.csv", "Acct,Name\n1000,Cash\n".getBytes(UTF_8))))
+                .isInstanceOf(TextRows.class);
     }
 
     @Test

@@ -18,6 +18,7 @@ import undersaw.engagement.Heading.Flag;
 import undersaw.engagement.TaxpayerNumber;
 import undersaw.law.calendar.Period;
 import undersaw.returns.ActivityCodes;
+import undersaw.web.frame.Fields;
 
 /** The client's facts and the tax year as typed. */
 public record ClientForm(
@@ -44,6 +45,29 @@ public record ClientForm(
         @Nullable String last,
         @Nullable String nameChange,
         @Nullable String addressChange) {
+
+    /** Fields that a request leaves out are empty; boxes that it leaves out are not ticked. */
+    public ClientForm {
+        name = Fields.given(name);
+        number = Fields.given(number);
+        line1 = Fields.given(line1);
+        line2 = Fields.given(line2);
+        city = Fields.given(city);
+        region = Fields.given(region);
+        postalCode = Fields.given(postalCode);
+        formed = Fields.given(formed);
+        formedIn = Fields.given(formedIn);
+        activityCode = Fields.given(activityCode);
+        activity = Fields.given(activity);
+        product = Fields.given(product);
+        contactName = Fields.given(contactName);
+        contactTitle = Fields.given(contactTitle);
+        contactPhone = Fields.given(contactPhone);
+        contactEmail = Fields.given(contactEmail);
+        method = Fields.given(method);
+        start = Fields.given(start);
+        end = Fields.given(end);
+    }
 
     static ClientForm of(Heading heading) {
         Client client = heading.client();
