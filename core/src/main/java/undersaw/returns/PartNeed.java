@@ -8,6 +8,7 @@ import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.form.Line;
 import undersaw.form.Part;
+import undersaw.form.RowList;
 import undersaw.form.formula.Input;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
@@ -85,7 +86,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
                 .filter(row -> !row.isEmpty())
                 .distinct()
                 .count();
-        String words = rows > 0 ? rows + (rows == 1 ? " row" : " rows") + " listed" : "typed figures";
+        String words = rows > 0 ? counted(rows) + " listed" : "typed figures";
         return keys.isEmpty() ? Optional.empty() : Optional.of(new Feed(words, keys.get(0)));
     }
 
@@ -124,9 +125,25 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
                         .filter(line -> line.part() != part)
                         .isPresent())
                 .sorted()
+                .map(read -> feed(year, read))
+                .distinct()
                 .limit(NAMED)
-                .map(read -> NeedCauses.feed(read, brought(year, read).printed()))
                 .toList();
+    }
+
+    /** A line with its amount; of a list, how many rows it has. */
+    private static Feed feed(Calculation year, LineId read) {
+        Line line = year.plan().line(read).orElseThrow();
+        if (!line.isRepeating()) {
+            return NeedCauses.feed(read, brought(year, read).printed());
+        }
+        RowList list = year.plan().list(line.part().listName()).orElseThrow();
+        LineKey first = list.lines().get(0).id().alone();
+        return new Feed(counted(year.rowsOf(list).size()) + " on " + line.part().code(), first);
+    }
+
+    private static String counted(long rows) {
+        return rows + (rows == 1 ? " row" : " rows");
     }
 
     private static Money brought(Calculation year, LineId line) {

@@ -56,7 +56,7 @@ class DeskJourneyTest {
         page.click(".add-row button");
         assertThat(page.locator("tr[id^='row-']")).hasCount(1);
         page.navigate(base + "/return?sheet=D");
-        assertThat(page.locator(".fed-by")).containsText("8949/gain-3, 200");
+        assertThat(page.locator(".fed-by")).containsText("1 row on 8949");
         page.navigate(base + "/return?sheet=8949");
         assertThat(page.locator(".fed-by")).containsText("1 row listed");
         assertThat(page.locator(".fed-by button")).hasCount(0);

@@ -160,8 +160,8 @@ final class ScheduleD extends Form {
     }
 
     /** A sale of which nothing is said has no number, which counts as 0: short-term, not on a 1099-B. */
-    private static Formula numbered(int group) {
-        return group == UNSAID ? NOTHING : dollars(group + 1L);
+    private static Formula numbered(int place) {
+        return place == UNSAID ? NOTHING : dollars(place + 1L);
     }
 
     /** A column of the sales that belong to one line of Schedule D. */
