@@ -73,8 +73,21 @@ public final class Visitor {
                 BodyHandlers.ofByteArray());
     }
 
+    /** A form of one page, sent as a browser without script sends it. */
+    public HttpResponse<String> postFrom(String page, String path, String... fields) {
+        return answer(
+                form(path, token(get(page)), fields)
+                        .header("Referer", address + page)
+                        .build(),
+                BodyHandlers.ofString());
+    }
+
     /** The same with a token of one's own choosing. */
     public HttpResponse<String> send(String path, String token, String... fields) {
+        return answer(form(path, token, fields).build(), BodyHandlers.ofString());
+    }
+
+    private HttpRequest.Builder form(String path, String token, String... fields) {
         StringBuilder body = new StringBuilder();
         for (int i = 0; i < fields.length; i += 2) {
             body.append(i == 0 ? "" : "&")
@@ -82,13 +95,11 @@ public final class Visitor {
                     .append('=')
                     .append(URLEncoder.encode(fields[i + 1], StandardCharsets.UTF_8));
         }
-        return answer(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .header("Content-Type", "application/x-www-form-urlencoded")
-                        .header("X-CSRF-TOKEN", token)
-                        .POST(BodyPublishers.ofString(body.toString()))
-                        .build(),
-                BodyHandlers.ofString());
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("Accept", "text/html")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("X-CSRF-TOKEN", token)
+                .POST(BodyPublishers.ofString(body.toString()));
     }
 
     /** A form with one file among its fields. */

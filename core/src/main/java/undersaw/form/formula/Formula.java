@@ -17,6 +17,7 @@ public sealed interface Formula extends Term
                 Fraction,
                 Greatest,
                 LawAmount,
+                LawPercent,
                 LawShare,
                 Least,
                 Paid,

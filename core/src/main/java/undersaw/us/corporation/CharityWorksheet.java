@@ -28,6 +28,7 @@ final class CharityWorksheet extends Form {
     final Line giftsAndCarried;
     final Line allowed;
     final Line carriedOn;
+    final Line raisingLosses;
     final Line fitsInFull;
     final DividendLimit dividendsAtFullGifts;
     final LossDeduction lossesAtFullGifts;
@@ -77,10 +78,10 @@ final class CharityWorksheet extends Form {
                 .is(least(giftsAndCarried, sum(allowed, floor)));
         line("W-CHAR/8", "Gifts lost to the floor")
                 .is(when(limit.isAtLeast(giftsAndCarried), least(floor, giftsAndCarried), NOTHING));
-        Line raising = line("W-CHAR/11", "Gifts of this year that raise the loss carryover instead")
+        raisingLosses = line("W-CHAR/11", "Gifts of this year that raise the loss carryover instead")
                 .cites("IRC 170(d)(2)(B)");
         carriedOn = line("W-CHAR/10", "Contributions carried to the next five years")
-                .is(giftsAndCarried.minus(sum(allowed, raising)).notBelowZero());
+                .is(giftsAndCarried.minus(sum(allowed, raisingLosses)).notBelowZero());
 
         part("W-CHAR-T", "Gifts beside losses: two trials", "IRC 170(b)(2), 172(a)(2)")
                 .worksheet()
@@ -101,6 +102,11 @@ final class CharityWorksheet extends Form {
         lossesAtLimit =
                 new LossDeduction("W-NOL-T2", "Trial 2: net operating loss", all, () -> secondIncome, dividendsAtLimit);
         together = new JointLimit(all, this, () -> bindTogether());
+        line("W-CHAR/11/offered", "Line 11 as the law measures it: losses deducted beyond those used up at the limit")
+                .is(() -> least(
+                        all.page1.lossDeduction.minus(lossesAtLimit.deduction).notBelowZero(),
+                        gifts.minus(allowed).notBelowZero()))
+                .cites("IRC 170(d)(2)(B), 172(b)(2)");
     }
 
     /** In full where they fit beside the losses; at the limit where no loss is left to use; else solved together. */

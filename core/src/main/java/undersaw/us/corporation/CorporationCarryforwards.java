@@ -51,18 +51,17 @@ final class CorporationCarryforwards {
                 CarryoverKind.NOL,
                 worksheet("W-NOL", "1120/W-NOL/2", "1120/W-NOL/10"),
                 origin -> origin < LOSSES_WITHOUT_END_SINCE && origin + OLD_LOSSES_LAST < year + 1);
-        years.addAll(used(calculation, losses, line(calculation, "29a")));
+        // gifts that the deduction crowds out stay in the loss (IRC 170(d)(2)(B), 172(b)(2))
+        Money stays = line(calculation, "W-CHAR/11");
+        years.addAll(
+                used(calculation, losses, line(calculation, "29a").minus(stays).notBelowZero()));
         add(years, losses, year, line(calculation, "W-NOL/11"));
         Kind gifts = new Kind(
                 CarryoverKind.CHARITABLE,
                 worksheet("W-CHAR", "1120/W-CHAR/2", "1120/W-CHAR/10"),
                 origin -> origin + GIFTS_LAST < year + 1);
         years.addAll(used(calculation, gifts, deducted.minus(given).notBelowZero()));
-        add(
-                years,
-                gifts,
-                year,
-                given.minus(deducted).minus(line(calculation, "W-CHAR/11")).notBelowZero());
+        add(years, gifts, year, given.minus(deducted).minus(stays).notBelowZero());
         Kind capital = new Kind(
                 CarryoverKind.CAPITAL_LOSS,
                 worksheet("W-CAP", "1120/W-CAP/1", "1120/W-CAP/5"),

@@ -144,21 +144,25 @@ final class CorporationTieOuts {
     private static List<TieOut> carryovers(Examination look) {
         List<CarryoverYear> years = CorporationCarryforwards.years(look.calculation());
         return List.of(
-                carryover(look, years, CarryoverKind.NOL, new Tie("TO-17", "losses", List.of("29a"), "W-NOL/11")),
+                carryover(
+                        look,
+                        years,
+                        CarryoverKind.NOL,
+                        new Tie("TO-17", "losses", List.of("29a"), List.of("W-NOL/11", "W-CHAR/11"))),
                 carryover(
                         look,
                         years,
                         CarryoverKind.CHARITABLE,
-                        new Tie("TO-18", "gifts", List.of("19", "W-CHAR/11"), "W-CHAR/1")),
+                        new Tie("TO-18", "gifts", List.of("19", "W-CHAR/11"), List.of("W-CHAR/1"))),
                 carryover(
                         look,
                         years,
                         CarryoverKind.CAPITAL_LOSS,
-                        new Tie("TO-19", "capital losses", List.of("W-CAP/3"), "W-CAP/5")));
+                        new Tie("TO-19", "capital losses", List.of("W-CAP/3"), List.of("W-CAP/5"))));
     }
 
     /** What is held against one another for a kind of carryover. */
-    private record Tie(String code, String words, List<String> used, String ofTheYear) {}
+    private record Tie(String code, String words, List<String> used, List<String> ofTheYear) {}
 
     private static TieOut carryover(Examination look, List<CarryoverYear> years, CarryoverKind kind, Tie tie) {
         List<CarryoverYear> own =
@@ -173,7 +177,9 @@ final class CorporationTieOuts {
                         .filter(each -> each.kind() == kind)
                         .map(each -> each.amount().roundedToDollars())
                         .toList())
-                .plus(look.amount("1120/" + tie.ofTheYear()));
+                .plus(Money.sum(tie.ofTheYear().stream()
+                        .map(line -> look.amount("1120/" + line))
+                        .toList()));
         return new TieOut(
                 tie.code(),
                 "Used, ended and left " + tie.words(),

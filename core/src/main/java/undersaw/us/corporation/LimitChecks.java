@@ -80,8 +80,10 @@ final class LimitChecks {
                         look -> giftsAndLossesBind(look) && !look.has("1120/W-CHAR/11"),
                         look -> new Found(
                                 Place.line("1120/W-CHAR/11"),
-                                "Of the gifts that do not pass the limit, a part may raise the loss carryover "
-                                        + "instead (IRC 170(d)(2)(B)). Type how much, or 0.",
+                                "Of the gifts that do not pass the limit, a part raises the loss carryover instead "
+                                        + "(IRC 170(d)(2)(B)); as the law measures it, "
+                                        + look.amount("1120/W-CHAR/11/offered").printed()
+                                        + ". Type how much, or 0.",
                                 Answer.TYPE)),
                 when(
                         "C-0309",

@@ -72,7 +72,8 @@ final class LossDeduction extends Form {
             Formula younger = new Carried(CarryoverKind.NOL, YearSpan.lastBefore(OLD_LOSSES_LAST - 1, NEW_RULES_SINCE));
             Formula ended = old.minus(younger).minus(oldUsed).notBelowZero();
             line(code + "/10", "Losses carried to later years")
-                    .is(() -> sum(available, lossOfTheYear()).minus(sum(deduction, ended)));
+                    .is(() -> sum(available, lossOfTheYear(), all.charity.raisingLosses)
+                            .minus(sum(deduction, ended)));
         }
         lossOfTheYear = line(code + "/11", "Loss of this year, carried on").is(() -> loss(income.get(), special, all));
     }

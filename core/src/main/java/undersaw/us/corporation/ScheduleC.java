@@ -1,5 +1,6 @@
 package undersaw.us.corporation;
 
+import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
@@ -10,6 +11,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.LawPercent;
 import undersaw.law.LawKey;
 import undersaw.ledger.Side;
 
@@ -129,6 +131,9 @@ final class ScheduleC extends Form {
     }
 
     private Line deduction(String number, Line dividends, LawKey share) {
+        line("C/" + number + "/b", dividends.caption() + ": percent")
+                .as(LineKind.PERCENT)
+                .is(when(dividends.isNotZero(), new LawPercent(share), NOTHING));
         return line("C/" + number + "/c", dividends.caption() + ": deduction").is(dividends.times(share));
     }
 

@@ -154,6 +154,13 @@ class FormulaTest {
                 500,
                 "the tax below which no estimates are due",
                 "[estimate-threshold]");
+        check(
+                new LawPercent(CorporationLaw.DIVIDENDS_LARGE_HOLDING),
+                65,
+                CorporationLaw.DIVIDENDS_LARGE_HOLDING.words(),
+                "[dividends-large-holding]");
+        assertThat(new LawPercent(CorporationLaw.DIVIDENDS_UTILITY_SMALL).value(FIGURES))
+                .isEqualTo(Money.parse("23.30"));
     }
 
     @Test

@@ -3,6 +3,7 @@ package undersaw.us.corporation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.time.LocalDate;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -11,6 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
+import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -104,6 +106,38 @@ class JointLimitTest {
                         tuple("1120/W-NOL/10@2022", 0L),
                         tuple("1120/W-NOL/10@2023", 31_600L));
         assertThat(at(year, "W-NOL/10")).isEqualTo(31_600);
+    }
+
+    /**
+     * IRC 170(d)(2)(B), 172(b)(2): the loss used up is measured with gifts at 10 percent of income before it, here 80
+     * percent of 90,000; the 6,261 that were deducted beyond stay in the loss and are no gift of next year (by rule, no
+     * published example known).
+     */
+    @Test
+    void giftsThatTheLossesCrowdOutStayInTheLoss() {
+        Calculation open = sample(100_000, 12_000, 200_000).calculate();
+        assertThat(at(open, "W-NOL-T2/9")).isEqualTo(72_000);
+        assertThat(at(open, "W-CHAR/11/offered")).isEqualTo(6_261);
+        assertThat(Returns.review(open, LocalDate.of(2026, 3, 9)).diagnostics())
+                .filteredOn(each -> each.code().equals("C-0304"))
+                .singleElement()
+                .extracting(each -> each.message())
+                .asString()
+                .contains("6,261");
+
+        Calculation year =
+                sample(100_000, 12_000, 200_000).fact("1120/W-CHAR/11", "6261").calculate();
+        assertThat(at(year, "W-NOL/10")).isEqualTo(128_000);
+        assertThat(at(year, "W-CHAR/10")).isEqualTo(3_565);
+        assertThat(Returns.review(year, LocalDate.of(2026, 3, 9)).tieOuts())
+                .filteredOn(tie -> tie.code().matches("TO-1[78]"))
+                .hasSize(2)
+                .allMatch(tie -> tie.difference().isZero());
+        assertThat(Returns.of(year.snapshot()).carriedForward(year))
+                .extracting(
+                        Carryover::kind, Carryover::year, each -> each.amount().dollars())
+                .containsExactly(
+                        tuple(CarryoverKind.NOL, 2022, 128_000L), tuple(CarryoverKind.CHARITABLE, 2025, 3_565L));
     }
 
     static LongStream seeds() {

@@ -2,6 +2,7 @@ package undersaw.us.corporation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,6 +31,8 @@ class SchedulesTest {
                 .calculate();
         assertThat(calculation.amount(LineId.of("1120/29b")))
                 .isEqualTo(Money.ofDollars(1000).timesInDollars(Percent.of(percent)));
+        assertThat(new BigDecimal(calculation.answer(LineId.of("1120/C/" + line + "/b"))))
+                .isEqualByComparingTo(percent);
         assertThat(at(calculation, "1120/4")).isEqualTo(1000);
     }
 

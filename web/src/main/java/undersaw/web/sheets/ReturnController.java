@@ -176,7 +176,10 @@ class ReturnController {
 
     private ModelAndView answer(Outcome outcome, LineKey key, Answers answers) {
         if (!answers.isPartial()) {
-            return new ModelAndView("redirect:/e/" + outcome.after().id() + "/return?line=" + key);
+            String engagement = "/e/" + outcome.after().id();
+            String from = answers.request().getHeader("Referer");
+            boolean atCheck = from != null && from.endsWith(engagement + "/check");
+            return new ModelAndView("redirect:" + engagement + (atCheck ? "/check" : "/return?line=" + key));
         }
         page.changed(outcome, station(outcome, key), answers.model());
         Lineage.of(outcome.after().calculation(), key)
