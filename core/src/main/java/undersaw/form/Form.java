@@ -29,7 +29,7 @@ public abstract class Form {
 
     /** Begins a part; lines from here on belong to it. */
     protected final Part part(String partCode, String partTitle, String citation) {
-        Part part = new Part(partCode, partTitle, citation, of -> line("need/" + partCode, partTitle + ", needed"));
+        Part part = new Part(partCode, partTitle, citation, () -> line("need/" + partCode, partTitle + ", needed"));
         parts.add(part);
         return part;
     }

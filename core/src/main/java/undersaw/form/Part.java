@@ -1,7 +1,6 @@
 package undersaw.form;
 
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Station;
@@ -17,7 +16,7 @@ public final class Part {
     private @Nullable Line added;
     private String plainWords = "";
     private String help = "";
-    private final Function<Part, Line> declaresNeed;
+    private final Supplier<Line> declaresNeed;
     private @Nullable Line need;
     private boolean worksheet;
     private String list = "";
@@ -28,8 +27,8 @@ public final class Part {
     private Station station = Station.RETURN;
     private @Nullable Line gone;
 
-    /** A part; the function declares the line that says whether it is needed, for those that ask. */
-    Part(String code, String title, String citation, Function<Part, Line> declaresNeed) {
+    /** A part; the supplier declares the line that says whether it is needed, for those that ask. */
+    Part(String code, String title, String citation, Supplier<Line> declaresNeed) {
         this.declaresNeed = declaresNeed;
         this.code = code;
         this.title = title;
@@ -63,7 +62,7 @@ public final class Part {
      * nothing. The condition may read none of the lines found.
      */
     public Part foundOnlyThen() {
-        need = declaresNeed.apply(this).isYesWhen(this::isNeeded);
+        need = declaresNeed.get().isYesWhen(this::isNeeded);
         return this;
     }
 

@@ -31,13 +31,10 @@ public final class LineFinder {
      */
     public record Place(Part part, @Nullable Line line, String words) {}
 
-    private record Entry(Place place, List<String> numbers, String caption, String all) {
-        /** Whether the words are its number, with the form or without: J/12, J 12, j12 and 1120 J 12 are one line. */
-        boolean isNumbered(PlainWords asked) {
-            return numbers.contains(compact(String.join("", asked.words())));
-        }
-    }
+    /** Its numbers are those that a person may write, with the form or without, and no slashes. */
+    private record Entry(Place place, List<String> numbers, String caption, String all) {}
 
+    /** The words as one number: J/12, J 12 and j12 are one line. */
     private static String compact(String number) {
         return number.toLowerCase(Locale.ROOT).replace("/", "");
     }
@@ -71,9 +68,10 @@ public final class LineFinder {
     /** At most so many places that the words fit, the nearest first. */
     public List<Place> find(PlainWords asked, int most) {
         record Ranked(Entry entry, int rank) {}
+        String number = compact(String.join("", asked.words()));
         return entries.stream()
-                .filter(entry -> asked.fit(entry.all()) || entry.isNumbered(asked))
-                .map(entry -> new Ranked(entry, rank(entry, asked)))
+                .filter(entry -> asked.fit(entry.all()) || entry.numbers().contains(number))
+                .map(entry -> new Ranked(entry, entry.numbers().contains(number) ? NUMBER : rank(entry, asked)))
                 .sorted(Comparator.comparingInt(Ranked::rank))
                 .limit(most)
                 .map(ranked -> ranked.entry().place())
@@ -82,9 +80,6 @@ public final class LineFinder {
 
     private static int rank(Entry entry, PlainWords asked) {
         String first = asked.words().isEmpty() ? "" : asked.words().get(0);
-        if (entry.isNumbered(asked)) {
-            return NUMBER;
-        }
         if (entry.place().line() == null) {
             return FORM;
         }

@@ -18,7 +18,9 @@ import undersaw.form.formula.Term;
  * deduction follows the gifts (IRC 170(b)(2), 172(a)(2), 246(b), read literally; no published worksheet is known).
  *
  * <p>The worksheet tries again and again, each time with the gifts that the loss deduction of the try before allows. A
- * dollar of gifts moves its own limit by at most ten cents, so each try is ten times nearer than the one before.
+ * dollar of gifts moves its own limit by at most ten cents, so each try is ten times nearer than the one before. The
+ * straight-line equations of the regimes would find the same at once, but their coefficients hold the law's
+ * percentages; they stand in the tests.
  */
 final class JointLimit extends Form {
     private static final int TRIES = 8;

@@ -107,9 +107,9 @@ final class ScheduleK extends Form {
     private Line sinceTheMinimumTax() {
         Line membership =
                 ask("28", "Is the corporation a member of a controlled group?").cites("IRC 1563");
-        ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
+        Line applicable = ask("29a", "Was it an applicable corporation for the minimum tax in an earlier year?")
                 .since(2023);
-        ask("29b", "Is it one this year because it was one before?").since(2023);
+        ask("29b", "Is it one this year because it was one before?").since(2023).after(applicable);
         ask("29c", "Does it meet the safe harbour from the minimum tax?")
                 .since(2023)
                 .alone("a no calls for Form 4626 (IRC 59(k))");

@@ -70,8 +70,14 @@ final class FormsPage {
         return new Need(need.feeds(), need.addedByHand(), need.isRemovable() ? "Remove" : addable ? "Add" : null);
     }
 
-    /** Schedules go by their letter, the other parts by their name. */
+    /** Forms and schedules go by their number or letter, parts that have none by the beginning of their name. */
     private static String label(Part part) {
-        return part.isWorksheet() || part.title().contains(":") ? part.code() : part.title();
+        int colon = part.title().indexOf(':');
+        boolean numbered = !part.code().equals(part.code().toLowerCase(Locale.ROOT))
+                || Character.isDigit(part.code().charAt(0));
+        if (part.isWorksheet() || colon > 0 && numbered) {
+            return part.code();
+        }
+        return colon > 0 ? part.title().substring(0, colon) : part.title();
     }
 }
