@@ -13,6 +13,7 @@ import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.sheet.ReturnWorkbook;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 import undersaw.registry.Returns;
 import undersaw.suggestions.HeldOut;
 
@@ -64,12 +65,10 @@ public final class Bench {
             long theirs = median(workbook::recalculate);
             Map<String, Long> amounts = workbook.amounts();
             long differing = amounts.entrySet().stream()
-                    .filter(each -> calculation.amount(LineId.of(each.getKey())).dollars() != each.getValue())
+                    .filter(each -> figure(calculation, each.getKey()) != each.getValue())
                     .peek(each -> say(
                             "  differs: %s is %d, the workbook says %d",
-                            each.getKey(),
-                            calculation.amount(LineId.of(each.getKey())).dollars(),
-                            each.getValue()))
+                            each.getKey(), figure(calculation, each.getKey()), each.getValue()))
                     .count();
             say(
                     "%s, full recalculation: Undersaw %.2f ms, spreadsheet evaluator %.2f ms, %.0f times as fast; "
@@ -77,6 +76,12 @@ public final class Bench {
                     name, ours / 1e6, theirs / 1e6, (double) theirs / ours, amounts.size(), differing);
             return differing == 0 && !amounts.isEmpty();
         }
+    }
+
+    /** A line's figure in whole units, an amount or a percentage; 0 where it is empty. */
+    private static long figure(Calculation calculation, String line) {
+        String plain = calculation.answer(LineId.of(line));
+        return Money.isPlain(plain) ? Money.parse(plain).roundedToDollars().dollars() : 0;
     }
 
     private static void edit(Snapshot books) {
