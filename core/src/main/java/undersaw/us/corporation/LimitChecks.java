@@ -77,7 +77,7 @@ final class LimitChecks {
                 when(
                         "C-0304",
                         QUERY,
-                        look -> giftsAndLossesBind(look) && !look.has("1120/W-CHAR/11"),
+                        look -> look.amount("1120/W-CHAR/11/offered").isPositive() && !look.has("1120/W-CHAR/11"),
                         look -> new Found(
                                 Place.line("1120/W-CHAR/11"),
                                 "Of the gifts that do not pass the limit, a part raises the loss carryover instead "
