@@ -12,6 +12,8 @@ public enum LineKind {
     BOX("yes for a ticked box, or no"),
     TEXT("words, up to 200 characters"),
     DATE("a date such as 2025-12-31"),
+    /** A day, or the words for property that came in parts or by inheritance (Form 8949, from memory). */
+    DATE_OR_WORD("a date such as 2025-12-31, or various, or inherited"),
     COUNT("a whole number"),
     NUMBER("a number such as 12.5"),
     PERCENT("a percentage from 0 to 100"),
@@ -34,6 +36,10 @@ public enum LineKind {
         return this == AMOUNT;
     }
 
+    public boolean isDate() {
+        return this == DATE || this == DATE_OR_WORD;
+    }
+
     /** Whether the line is answered with yes or no. */
     public boolean isAnswer() {
         return this == YES_NO || this == BOX;
@@ -47,6 +53,7 @@ public enum LineKind {
             case YES_NO, BOX -> trimmed.equals("yes") || trimmed.equals("no");
             case TEXT -> !trimmed.isEmpty() && trimmed.length() <= LONGEST_TEXT;
             case DATE -> isDate(trimmed);
+            case DATE_OR_WORD -> trimmed.equals("various") || trimmed.equals("inherited") || isDate(trimmed);
             case COUNT -> trimmed.matches("\\d{1,9}");
             case NUMBER -> trimmed.matches("\\d{1,7}(\\.\\d{1,2})?");
             case TAXPAYER_NUMBER -> trimmed.matches("\\d{2}-?\\d{7}|\\d{3}-\\d{2}-\\d{4}");

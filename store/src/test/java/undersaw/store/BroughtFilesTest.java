@@ -62,16 +62,19 @@ class BroughtFilesTest {
     @Test
     void aStagedFileWaitsAndIsForgottenButItsColumnsAreRemembered() {
         StagedFiles files = new StagedFiles(database);
-        Staged staged = new Staged("b.csv", "d", "plan", "R. Tern");
+        Staged staged = new Staged(StagedFiles.BOOKS, "b.csv", "d", "plan", "R. Tern");
         files.put(id, staged);
         files.put(id, staged.readAs("other"));
-        assertThat(files.find(id)).contains(staged.readAs("other"));
-        files.discard(id);
-        assertThat(files.find(id)).isEmpty();
-        files.remember(id, "a|b", "plan");
-        files.remember(id, "a|b", "plan 2");
-        assertThat(files.remembered(id, "a|b")).contains("plan 2");
-        assertThat(files.remembered(id, "a|c")).isEmpty();
+        files.put(id, new Staged("sales", "s.csv", "d", "plan", "R. Tern"));
+        assertThat(files.find(id, StagedFiles.BOOKS)).contains(staged.readAs("other"));
+        files.discard(id, StagedFiles.BOOKS);
+        assertThat(files.find(id, StagedFiles.BOOKS)).isEmpty();
+        assertThat(files.find(id, "sales")).isPresent();
+        files.remember(id, "sales", "a|b", "plan");
+        files.remember(id, "sales", "a|b", "plan 2");
+        assertThat(files.remembered(id, "sales", "a|b")).contains("plan 2");
+        assertThat(files.remembered(id, "sales", "a|c")).isEmpty();
+        assertThat(files.remembered(id, "assets", "a|b")).isEmpty();
     }
 
     @Test

@@ -77,15 +77,14 @@ class DeskJourneyTest {
     private static void payments(Browser browser, Page page, String base) {
         page.navigate(base + "/return/lists");
         browser.isClean(page);
-        page.click("details.paste summary");
-        page.fill("details.paste textarea", "15 December\testimated\t60");
-        page.click("details.paste button");
-        assertThat(page.locator(".refusal, #said").first())
-                .containsText(Pattern.compile("15 December.*expected a date"));
-        page.navigate(base + "/return/lists");
-        page.click("details.paste summary");
-        page.fill("details.paste textarea", "12/15/2025\testimated\t$60.00\n2025-12-31\twithheld\t15");
-        page.click("details.paste button");
+        page.click("summary:has-text('Paste')");
+        page.fill("textarea[name=pasted]", "15 December\testimated\t60");
+        page.click("button:has-text('Look at these rows')");
+        assertThat(page.locator(".refusal").first()).containsText(Pattern.compile("15 December.*expected a date"));
+        page.fill("textarea[name=pasted]", "12/15/2025\testimated\t$60.00\n2025-12-31\twithheld\t15");
+        page.click("button:has-text('Look at these rows')");
+        browser.isClean(page);
+        page.click("button:has-text('Add these 2 rows')");
         assertThat(page.locator("tfoot td").first()).hasText("75");
         page.click("button:has-text('Adjust the books by 1')");
         assertThat(page.locator("main")).containsText("They agree.");

@@ -126,14 +126,18 @@ class ListsJourneyTest {
         page.fill(
                 "textarea[name=pasted]",
                 "Description\tAcquired\tSold\tProceeds\tCost\nReef shares\t1/5/2020\tsoon\t$9,000.00\t4,000");
-        page.click("button:has-text('Keep these rows')");
-        assertThat(page.locator("#said")).containsText("found \"soon\", expected a date");
+        page.click("button:has-text('Look at these rows')");
+        assertThat(page.locator(".refusal")).containsText("found \"soon\", expected a date");
         assertThat(page.locator("textarea[name=pasted]"))
                 .hasValue(Pattern.compile("Reef shares.*soon", Pattern.DOTALL));
         page.fill(
                 "textarea[name=pasted]",
-                "Description\tAcquired\tSold\tProceeds\tCost\nReef shares\t1/5/2020\t2/1/2025\t$9,000.00\t4,000");
-        page.click("button:has-text('Keep these rows')");
+                "Security\tDate acquired\tDate sold\tSales price\tCost basis\tBroker\n"
+                        + "Reef shares\t1/5/2020\t2/1/2025\t$9,000.00\t4,000\tWren\nTotal\t\t\t9,000.00\t4,000\t");
+        page.click("button:has-text('Look at these rows')");
+        assertThat(page.locator("main")).containsText("Columns that are not taken Broker");
+        browser.isClean(page);
+        page.click("button:has-text('Add this row')");
         assertThat(page.locator("tfoot")).containsText("5,000");
         page.click("summary:has-text('Read a file')");
         page.setInputFiles(
@@ -142,7 +146,8 @@ class ListsJourneyTest {
                         "more.csv",
                         "text/csv",
                         "Bay shares;01.02.2025;03.03.2025;100;250;;\n".getBytes(StandardCharsets.UTF_8)));
-        page.click("button:has-text('Read it')");
+        page.click("button:has-text('Look at it')");
+        page.click("button:has-text('Add this row')");
         assertThat(page.locator("tfoot")).containsText("4,850");
         assertThat(page.locator("#row-00002")).containsText("(150)");
         browser.isClean(page);

@@ -16,6 +16,10 @@ import undersaw.line.LineId;
 public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
     @Override
     public boolean holds(Figures figures) {
+        // what is inherited counts as held for more than a year (IRC 1223(9))
+        if (figures.answer(acquired).equals("inherited")) {
+            return true;
+        }
         Optional<LocalDate> from = date(figures.answer(acquired));
         Optional<LocalDate> until = date(figures.answer(sold));
         return from.isPresent() && until.isPresent() && between(from.get(), until.get());
@@ -48,6 +52,7 @@ public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
     @Override
     public String cell(Cells cells) {
         String from = cells.of(acquired);
-        return cells.of(sold) + ">(VALUE(LEFT(" + from + ",4))+1)&MID(" + from + ",5,6)";
+        return "OR(" + from + "=\"inherited\",IFERROR(" + cells.of(sold) + ">(VALUE(LEFT(" + from + ",4))+1)&MID("
+                + from + ",5,6),FALSE()))";
     }
 }

@@ -39,7 +39,7 @@ final class Form4797 extends Form {
                 .list("property-sales")
                 .ofTheYear();
         row("description", "Description").as(LineKind.TEXT);
-        Line acquired = row("acquired", "Acquired").as(LineKind.DATE);
+        Line acquired = row("acquired", "Acquired").as(LineKind.DATE_OR_WORD);
         Line sold = row("sold", "Sold").as(LineKind.DATE);
         Line proceeds = row("proceeds", "Gross sales price");
         Line allowed = row("depreciation", "Depreciation allowed").help("Allowed or allowable since it was acquired.");

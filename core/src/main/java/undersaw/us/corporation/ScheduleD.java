@@ -54,7 +54,7 @@ final class ScheduleD extends Form {
                 .list("sales")
                 .ofTheYear();
         row("description", "Description").as(LineKind.TEXT);
-        Line acquired = row("acquired", "Acquired").as(LineKind.DATE);
+        Line acquired = row("acquired", "Acquired").as(LineKind.DATE_OR_WORD);
         Line sold = row("sold", "Sold").as(LineKind.DATE);
         Line proceeds = row("proceeds", "Proceeds");
         Line cost = row("cost", "Cost or other basis");

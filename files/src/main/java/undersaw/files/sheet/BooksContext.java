@@ -1,6 +1,7 @@
 package undersaw.files.sheet;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -21,4 +22,10 @@ public record BooksContext(
         LocalDate start,
         LocalDate end,
         Map<String, Account> before,
-        Function<String, Optional<StatementKind>> byName) {}
+        Function<String, Optional<StatementKind>> byName) {
+    /** The same, asking for each name once. */
+    BooksContext remembering() {
+        Map<String, Optional<StatementKind>> known = new HashMap<>();
+        return new BooksContext(client, start, end, before, name -> known.computeIfAbsent(name, byName));
+    }
+}

@@ -19,8 +19,8 @@ import undersaw.ledger.Account;
  */
 public final class BooksTemplate {
     private static final int BLANK_ROWS = 8;
-    private static final List<String> HEADER =
-            List.of("Account number", "Account name", "Account type", "Opening balance", "Debit", "Credit");
+    private static final List<String> HEADER = List.of(
+            "Account number", "Account name", "Account type", "Opening balance", "Closing debit", "Closing credit");
 
     private BooksTemplate() {}
 

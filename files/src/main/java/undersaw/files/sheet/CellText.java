@@ -18,6 +18,11 @@ final class CellText {
         return number.setScale(2, RoundingMode.HALF_UP).toPlainString();
     }
 
+    /** A column as spreadsheets name it, such as {@code AB}. */
+    static String letters(int column) {
+        return address(column, 0).replace("0", "");
+    }
+
     /** A cell's address as spreadsheets write it, such as {@code C5}. */
     static String address(int column, long row) {
         StringBuilder letters = new StringBuilder();

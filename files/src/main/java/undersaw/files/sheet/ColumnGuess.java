@@ -1,177 +1,137 @@
 package undersaw.files.sheet;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.Map;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import undersaw.files.sheet.AmountColumns.Reading;
 import undersaw.files.sheet.ColumnPlan.Shape;
+import undersaw.files.sheet.Notation.Signs;
 
 /**
  * Guesses how a file is to be read from its first rows: the header by its words, columns without a heading by what
  * stands in them.
  */
 final class ColumnGuess {
-    private static final Pattern NUMBER = Pattern.compile("[A-Za-z]{0,3}\\d[\\d.\\-/]{1,15}");
-    private static final Pattern NUMBER_THEN_NAME = Pattern.compile("\\d[\\d.\\-]{1,15}\\s*[-–—:·.]?\\s+\\D.*");
-    private static final Pattern COMMA_CENTS = Pattern.compile(".*\\d,\\d{2}\\D*");
-    private static final Pattern POINT_CENTS = Pattern.compile(".*\\d\\.\\d{2}\\D*");
-    private static final int HEADER_WITHIN = 30;
+    static final Pattern NUMBER =
+            Pattern.compile("\\(?[A-Za-z]{0,3}\\d[\\d.\\-/,:]{1,15}[A-Za-z]?\\)?|\\d{3,}\\s?[A-Za-z]?");
+    static final Pattern NUMBER_THEN_NAME = Pattern.compile("\\(?\\d[\\d.,\\-]{1,15}\\)?\\s*[-–—:·.]?\\s+\\D.*");
+    static final Pattern NAME_THEN_NUMBER = Pattern.compile("\\D.*[-–—:·(#]\\s*\\d[\\d.\\-]{2,15}\\)?");
+    private static final Pattern THOUSANDS = Pattern.compile(
+            "(?i).*(\\bin|\\()\\s*(\\$|usd|us\\$|dollars)?\\s*(thousands|000'?s?|\\$000'?s?|000 omitted)\\b.*"
+                    + "|.*\\(\\s*\\$?\\s*000('?s)?( omitted)?\\s*\\).*|.*\\$\\s?000s?\\b.*");
 
     private final List<List<String>> rows;
     private final int width;
     private final String sheet;
+    private final @Nullable LocalDate end;
+    private final List<String> assumptions = new ArrayList<>();
 
-    ColumnGuess(String sheet, List<List<String>> rows) {
+    ColumnGuess(String sheet, List<List<String>> rows, @Nullable LocalDate end) {
         this.sheet = sheet;
         this.rows = rows;
+        this.end = end;
         width = rows.stream().mapToInt(List::size).max().orElse(0);
     }
 
-    ColumnPlan plan() {
-        int header = header();
-        List<List<String>> body = rows.subList(Math.min(header, rows.size()), rows.size());
+    /**
+     * What was guessed.
+     *
+     * @param plan the likeliest reading; it asks where there are several
+     * @param assumptions what was taken for granted, a line each
+     * @param readings all readings that are possible, with their words; empty where there is one
+     * @param headings the header as one line, by which a client's files are known again
+     */
+    record Guess(ColumnPlan plan, List<String> assumptions, Map<String, ColumnPlan> readings, String headings) {}
+
+    Guess guess() {
+        HeadingRows heads = HeadingRows.of(rows, width);
+        List<List<String>> body = rows.subList(Math.min(heads.header(), rows.size()), rows.size());
+        boolean comma = new PointOrComma(body, width).isComma(assumptions);
+        Sample sample = new Sample(body, comma);
         List<ColumnKind> kinds = new ArrayList<>(Collections.nCopies(width, ColumnKind.IGNORED));
-        if (header > 0) {
-            byHeadings(rows.get(header - 1), kinds);
+        Map<Integer, @Nullable AmountHeading> amounts = new LinkedHashMap<>();
+        for (int column = 0; column < width; column++) {
+            int at = column;
+            heads.words(column)
+                    .filter(kind -> kind.mayRepeat() || !kinds.contains(kind))
+                    .ifPresent(kind -> kinds.set(at, kind));
+            heads.amount(column)
+                    .filter(heading -> sample.cells(at).isEmpty() || sample.isAmounts(at) || heads.header() > 0)
+                    .ifPresent(heading -> amounts.put(at, heading));
         }
-        byContent(body, kinds);
+        new TextColumns(sample, heads, kinds, amounts).place(assumptions);
         boolean dated = kinds.contains(ColumnKind.DATE);
-        boolean signed = kinds.contains(ColumnKind.AMOUNT)
-                || kinds.contains(ColumnKind.DEBIT)
-                || kinds.contains(ColumnKind.CREDIT);
-        Shape shape = dated && signed && !kinds.contains(ColumnKind.OPENING) ? Shape.TRANSACTIONS : Shape.BALANCES;
-        return new ColumnPlan(sheet, header, kinds, shape, decimalComma(body, kinds), false);
-    }
-
-    private int header() {
-        int best = 0;
-        long most = 1;
-        for (int i = 0; i < Math.min(rows.size(), HEADER_WITHIN); i++) {
-            long known = rows.get(i).stream()
-                    .map(ColumnKind::ofHeading)
-                    .flatMap(Optional::stream)
-                    .distinct()
-                    .count();
-            if (known > most) {
-                most = known;
-                best = i + 1;
-            }
+        AmountColumns found = new AmountColumns(amounts, sample, end, dated);
+        assumptions.addAll(found.assumptions());
+        int scale = scale(heads);
+        boolean dayFirst = dated && DayOrder.isDayFirst(sample.cells(kinds.indexOf(ColumnKind.DATE)), assumptions);
+        Notation plain = new Notation(comma, dayFirst, Signs.DEBITS_POSITIVE, scale);
+        Map<String, ColumnPlan> all = new LinkedHashMap<>();
+        for (Reading reading : found.readings()) {
+            all.put(reading.words(), plan(heads, kinds, reading.kinds(), told(plain, reading.kinds())));
         }
-        return best;
-    }
-
-    private static void byHeadings(List<String> header, List<ColumnKind> kinds) {
-        for (int column = 0; column < header.size(); column++) {
-            Optional<ColumnKind> kind = ColumnKind.ofHeading(header.get(column));
-            if (kind.isPresent() && (kind.get() == ColumnKind.MEMO || !kinds.contains(kind.get()))) {
-                kinds.set(column, kind.get());
-            }
+        Notation notation = told(plain, found.kinds());
+        if (isBelowZero(sample, found.kinds())) {
+            notation = notation.signed(Signs.CREDITS_BELOW_ZERO);
+            assumptions.add("Credits carry a minus in their own column; it was taken for the side.");
         }
+        ColumnPlan plan = plan(heads, kinds, found.kinds(), notation);
+        String question = all.isEmpty()
+                ? ""
+                : "The file can be read in " + all.size() + " ways, and which one is meant cannot be told: "
+                        + String.join("; or: ", all.keySet()) + ". Choose one.";
+        return new Guess(plan.asking(question), List.copyOf(assumptions), all, headings(heads));
     }
 
-    private void byContent(List<List<String>> body, List<ColumnKind> kinds) {
-        int accounts = kinds.indexOf(ColumnKind.NUMBER);
-        if (accounts >= 0
-                && mostly(body, accounts, cell -> NUMBER_THEN_NAME.matcher(cell).matches())) {
-            kinds.set(accounts, ColumnKind.NUMBER_AND_NAME);
-        } else if (accounts >= 0
-                && !kinds.contains(ColumnKind.NAME)
-                && mostly(body, accounts, cell -> !NUMBER.matcher(cell).matches())) {
-            kinds.set(accounts, ColumnKind.NAME);
-        }
-        boolean named = kinds.contains(ColumnKind.NAME) || kinds.contains(ColumnKind.NUMBER_AND_NAME);
-        boolean numbered = kinds.contains(ColumnKind.NUMBER) || kinds.contains(ColumnKind.NUMBER_AND_NAME);
-        for (int column = 0; column < width; column++) {
-            if (kinds.get(column) != ColumnKind.IGNORED) {
-                continue;
-            }
-            int at = column;
-            if (!numbered
-                    && mostly(body, at, cell -> NUMBER_THEN_NAME.matcher(cell).matches())) {
-                kinds.set(at, ColumnKind.NUMBER_AND_NAME);
-                numbered = true;
-                named = true;
-            } else if (!numbered
-                    && mostly(body, at, cell -> NUMBER.matcher(cell).matches())
-                    && distinct(body, at)) {
-                kinds.set(at, ColumnKind.NUMBER);
-                numbered = true;
-            } else if (!named && mostly(body, at, cell -> cell.chars().anyMatch(Character::isLetter))) {
-                named = true;
-                // beside numbers, or first on its own; a memo of transactions stays a memo
-                kinds.set(at, kinds.contains(ColumnKind.MEMO) ? ColumnKind.IGNORED : ColumnKind.NAME);
-            }
-        }
-        amounts(body, kinds);
-        if (!kinds.contains(ColumnKind.NAME) && kinds.contains(ColumnKind.MEMO) && !kinds.contains(ColumnKind.DATE)) {
-            kinds.set(kinds.indexOf(ColumnKind.MEMO), ColumnKind.NAME);
-        }
+    private static boolean isBelowZero(Sample sample, Map<Integer, ColumnKind> kinds) {
+        return kinds.entrySet().stream()
+                .filter(each -> each.getValue() == ColumnKind.CREDIT)
+                .map(each -> sample.cents(each.getKey()))
+                .anyMatch(cents -> cents.stream().allMatch(each -> each == null || each <= 0)
+                        && cents.stream().anyMatch(each -> each != null && each < 0));
     }
 
-    /** Nameless columns of amounts: one is the balance, two are debit and credit. */
-    private void amounts(List<List<String>> body, List<ColumnKind> kinds) {
-        if (kinds.stream().anyMatch(ColumnKind::isAmount)) {
-            return;
-        }
-        List<Integer> found = new ArrayList<>();
-        for (int column = 0; column < width; column++) {
-            int at = column;
-            if (kinds.get(column) == ColumnKind.IGNORED && mostly(body, at, ColumnGuess::isAmount)) {
-                found.add(column);
-            }
-        }
-        if (found.size() == 1) {
-            kinds.set(found.get(0), ColumnKind.AMOUNT);
-        } else if (found.size() >= 2) {
-            kinds.set(found.get(0), ColumnKind.DEBIT);
-            kinds.set(found.get(1), ColumnKind.CREDIT);
-        }
+    /** One column of amounts tells its signs by its rows. */
+    private static Notation told(Notation notation, Map<Integer, ColumnKind> kinds) {
+        boolean one = kinds.containsValue(ColumnKind.AMOUNT) || kinds.containsValue(ColumnKind.MOVEMENT);
+        return one ? notation.signed(Signs.FROM_ROWS) : notation;
     }
 
-    private static boolean isAmount(String cell) {
-        return new WrittenAmount(false).read(cell).isPresent()
-                || new WrittenAmount(true).read(cell).isPresent();
+    private ColumnPlan plan(
+            HeadingRows heads, List<ColumnKind> kinds, Map<Integer, ColumnKind> amounts, Notation notation) {
+        List<ColumnKind> all = new ArrayList<>(kinds);
+        amounts.forEach(all::set);
+        boolean dated = kinds.contains(ColumnKind.DATE) && !amounts.containsValue(ColumnKind.OPENING);
+        Shape shape = dated ? Shape.TRANSACTIONS : Shape.BALANCES;
+        boolean plain = dated || all.contains(ColumnKind.SIDE);
+        Notation signed =
+                plain && notation.signs() == Signs.FROM_ROWS ? notation.signed(Signs.DEBITS_POSITIVE) : notation;
+        return new ColumnPlan(sheet, heads.header(), all, shape, signed, ByHand.NOTHING, "");
     }
 
-    private boolean mostly(List<List<String>> body, int column, Predicate<String> test) {
-        List<String> cells = cells(body, column);
-        return !cells.isEmpty() && cells.stream().filter(test).count() * 10 >= cells.size() * 7L;
-    }
-
-    private boolean distinct(List<List<String>> body, int column) {
-        List<String> cells = cells(body, column);
-        return cells.stream().distinct().count() * 10 >= cells.size() * 9L;
-    }
-
-    private static List<String> cells(List<List<String>> body, int column) {
-        return body.stream()
-                .map(row -> column < row.size() ? row.get(column).strip() : "")
-                .filter(cell -> !cell.isEmpty())
-                .toList();
-    }
-
-    private boolean decimalComma(List<List<String>> body, List<ColumnKind> kinds) {
-        long commas = 0;
-        long points = 0;
-        for (int column = 0; column < width; column++) {
-            if (kinds.get(column).isAmount()) {
-                for (String cell : cells(body, column)) {
-                    commas += COMMA_CENTS.matcher(cell).matches() ? 1 : 0;
-                    points += POINT_CENTS.matcher(cell).matches() ? 1 : 0;
+    private int scale(HeadingRows heads) {
+        for (int i = 0; i < Math.min(rows.size(), Math.max(heads.header(), 6)); i++) {
+            for (String cell : rows.get(i)) {
+                if (THOUSANDS.matcher(cell).matches()) {
+                    assumptions.add("\"" + cell.strip() + "\": amounts were taken times 1,000.");
+                    return 1000;
                 }
             }
         }
-        return commas > points;
+        return 1;
     }
 
     /** The header's cells as one line, by which a client's files are known again. */
-    static String headings(List<List<String>> rows, int header) {
-        return header == 0 || header > rows.size()
+    private String headings(HeadingRows heads) {
+        return heads.header() == 0
                 ? ""
-                : String.join("|", rows.get(header - 1)).strip();
+                : String.join("|", rows.get(heads.header() - 1)).strip();
     }
 
     /** Kinds in the order in which a person chooses them. */

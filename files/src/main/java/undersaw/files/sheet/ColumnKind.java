@@ -9,22 +9,33 @@ public enum ColumnKind {
     NUMBER(
             "Account number",
             "account number",
+            "account num",
             "account no",
             "account nr",
             "acct no",
+            "acct num",
             "acct number",
             "acct",
             "number",
             "no",
             "nr",
+            "num",
             "code",
             "account code",
             "acct code",
             "gl account number",
+            "gl account no",
             "gl account",
+            "gl acct",
+            "gl no",
+            "gl number",
             "gl code",
+            "g l account",
+            "g l code",
             "account id",
+            "acct id",
             "ledger account",
+            "nominal code",
             "a c",
             "a c no",
             "konto",
@@ -34,58 +45,53 @@ public enum ColumnKind {
             "account name",
             "name",
             "account description",
+            "acct description",
+            "acct desc",
+            "desc",
+            "account desc",
             "acct name",
             "title",
             "account title",
+            "account titles",
             "gl account name",
+            "gl description",
             "ledger name",
             "caption",
             "line item",
+            "item",
+            "accounts",
             "particulars"),
     NUMBER_AND_NAME("Number and name"),
-    TYPE("Account type", "account type", "type", "category", "class", "classification", "statement"),
-    OPENING(
-            "Opening balance",
-            "opening",
-            "opening balance",
-            "beginning balance",
-            "beginning",
-            "prior year",
-            "last year",
-            "amount beginning",
-            "balance forward",
-            "brought forward",
-            "prior balance",
-            "start balance"),
-    OPENING_DEBIT("Opening debit", "opening debit", "beginning debit", "opening dr"),
-    OPENING_CREDIT("Opening credit", "opening credit", "beginning credit", "opening cr"),
-    AMOUNT(
-            "Balance or amount",
-            "closing",
-            "closing balance",
-            "balance",
-            "ending balance",
-            "amount",
-            "final balance",
-            "amount ending",
-            "ending",
-            "net",
-            "net balance",
-            "ytd balance",
-            "year end balance",
-            "total",
-            "saldo",
-            "value",
-            "current year",
-            "this year"),
-    DEBIT("Debit", "debit", "debits", "dr", "closing debit", "ending debit", "debit amount", "debit balance"),
-    CREDIT("Credit", "credit", "credits", "cr", "closing credit", "ending credit", "credit amount", "credit balance"),
+    TYPE(
+            "Account type",
+            "account type",
+            "acct type",
+            "type",
+            "category",
+            "class",
+            "classification",
+            "account class",
+            "account category",
+            "statement",
+            "fs group",
+            "group"),
+    OPENING("Opening balance"),
+    OPENING_DEBIT("Opening debit"),
+    OPENING_CREDIT("Opening credit"),
+    AMOUNT("Closing balance or amount"),
+    DEBIT("Debit"),
+    CREDIT("Credit"),
+    TURNOVER_DEBIT("Debits of the year"),
+    TURNOVER_CREDIT("Credits of the year"),
+    MOVEMENT("Change, to be added up"),
     SIDE(
             "Debit or credit",
             "amount credit debit indicator",
             "d c",
             "dr cr",
             "debit credit",
+            "db cr",
+            "normal balance",
             "side",
             "indicator",
             "sign"),
@@ -95,14 +101,19 @@ public enum ColumnKind {
             "date",
             "effective date",
             "posting date",
+            "post date",
+            "posted",
             "transaction date",
+            "txn date",
             "entry date",
             "trans date",
+            "doc date",
             "journal date"),
     REFERENCE(
             "Reference",
             "reference",
             "ref",
+            "ref no",
             "journal id",
             "transaction id",
             "entry",
@@ -110,8 +121,10 @@ public enum ColumnKind {
             "voucher",
             "document",
             "doc no",
-            "journal",
-            "num"),
+            "check no",
+            "je",
+            "je no",
+            "journal"),
     MEMO(
             "Memo",
             "memo",
@@ -121,6 +134,8 @@ public enum ColumnKind {
             "je header description",
             "details",
             "narration",
+            "notes",
+            "memo description",
             "comment"),
     IGNORED("Left out");
 
@@ -138,21 +153,34 @@ public enum ColumnKind {
 
     /** Whether amounts stand in such a column. */
     public boolean isAmount() {
+        return closes() || this == OPENING || this == OPENING_DEBIT || this == OPENING_CREDIT;
+    }
+
+    /** Whether such a column says how the year ended. */
+    boolean closes() {
         return switch (this) {
-            case OPENING, OPENING_DEBIT, OPENING_CREDIT, AMOUNT, DEBIT, CREDIT -> true;
+            case AMOUNT, DEBIT, CREDIT, TURNOVER_DEBIT, TURNOVER_CREDIT, MOVEMENT -> true;
             default -> false;
         };
     }
 
-    /** What a heading says, in whatever case and punctuation. */
+    boolean mayRepeat() {
+        return this == IGNORED || this == MEMO || this == MOVEMENT;
+    }
+
+    /** What a heading over words says, in whatever case and punctuation; amounts are told by {@link AmountHeading}. */
     static Optional<ColumnKind> ofHeading(String heading) {
-        String plain =
-                heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", " ").strip();
+        String plain = plain(heading);
         for (ColumnKind kind : values()) {
             if (kind.headings.contains(plain)) {
                 return Optional.of(kind);
             }
         }
         return Optional.empty();
+    }
+
+    /** A heading's words without case and punctuation. */
+    static String plain(String heading) {
+        return heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", " ").strip();
     }
 }

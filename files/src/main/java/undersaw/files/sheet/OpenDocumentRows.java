@@ -49,10 +49,14 @@ final class OpenDocumentRows implements RowSource {
             throw new UnreadableFile(file.name(), "Sheet \"" + wanted.getName() + "\" holds no rows.");
         }
         Object[][] values = wanted.getDataRange().getValues();
+        String[][] formulas = wanted.getDataRange().getFormulas();
         for (int row = 0; row < values.length; row++) {
             List<String> cells = new ArrayList<>();
-            for (Object value : values[row]) {
-                cells.add(text(value));
+            for (int column = 0; column < values[row].length; column++) {
+                if (values[row][column] == null && formulas[row][column] != null) {
+                    throw new UnreadableFile(file.name(), WorkbookRows.unsaved(CellText.address(column, row + 1L)));
+                }
+                cells.add(text(values[row][column]));
             }
             if (!visitor.row(row + 1L, cells)) {
                 return;
@@ -65,7 +69,10 @@ final class OpenDocumentRows implements RowSource {
             return CellText.of(BigDecimal.valueOf(currency.getValue()));
         }
         if (value instanceof OfficePercentage percentage) {
-            return CellText.of(BigDecimal.valueOf(percentage.getValue()));
+            return BigDecimal.valueOf(percentage.getValue())
+                            .movePointRight(2)
+                            .stripTrailingZeros()
+                            .toPlainString() + "%";
         }
         if (value instanceof Number number) {
             return CellText.of(BigDecimal.valueOf(number.doubleValue()));

@@ -9,6 +9,7 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.RowList;
+import undersaw.law.calendar.Period;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.money.Money;
@@ -16,6 +17,10 @@ import undersaw.money.Money;
 /** Reads payments of tax from a spreadsheet, a CSV file or rows pasted from either: date, kind, amount. */
 public final class PaymentReader {
     private static final Columns COLUMNS = new Columns();
+    /** The columns of payments, as any other list has them. */
+    public static final RowList LIST = COLUMNS.list;
+
+    private static final int YEARS_AROUND = 3;
 
     private PaymentReader() {}
 
@@ -41,30 +46,39 @@ public final class PaymentReader {
         }
     }
 
-    /** The payments that could be read, and a sentence for each row that could not. */
-    public record Read(List<Payment> payments, List<String> problems) {}
-
-    /** Reads all rows; a row without date, kind or a positive amount is a problem. */
-    public static Read read(SourceFile file) {
-        ListReader.Read read = ListReader.read(file, COLUMNS.list);
-        List<String> problems = new ArrayList<>(read.problems());
-        List<Payment> payments = new ArrayList<>();
+    /** What keeps rows from being payments: a date, a kind and a positive amount, not far from the year. */
+    public static List<String> problems(ListReader.Read read, String file, Period year) {
+        List<String> problems = new ArrayList<>();
         int number = 0;
         for (ListReader.Row row : read.rows()) {
             number++;
             Map<Line, String> cells = row.cells();
-            boolean whole = cells.keySet().containsAll(COLUMNS.list.lines())
-                    && Money.parse(cells.get(COLUMNS.amount)).isPositive();
-            if (whole) {
-                payments.add(new Payment(
-                        LocalDate.parse(cells.get(COLUMNS.date)),
-                        PaymentKind.parse(cells.get(COLUMNS.kind)).orElseThrow(),
-                        Money.parse(cells.get(COLUMNS.amount))));
-            } else if (read.problems().isEmpty()) {
-                problems.add("%s, payment %d: expected a date, a kind and a positive amount."
-                        .formatted(file.name(), number));
+            if (!isWhole(cells)) {
+                problems.add("%s, payment %d: expected a date, a kind and a positive amount.".formatted(file, number));
+            } else {
+                int paid = LocalDate.parse(cells.get(COLUMNS.date)).getYear();
+                if (Math.abs(paid - year.end().getYear()) > YEARS_AROUND) {
+                    problems.add("%s, payment %d: found %s, and this engagement's year ends on %s. Correct the date."
+                            .formatted(file, number, cells.get(COLUMNS.date), year.end()));
+                }
             }
         }
-        return new Read(List.copyOf(payments), List.copyOf(problems));
+        return List.copyOf(problems);
+    }
+
+    private static boolean isWhole(Map<Line, String> cells) {
+        return cells.keySet().containsAll(COLUMNS.list.lines())
+                && Money.parse(cells.get(COLUMNS.amount)).isPositive();
+    }
+
+    /** The payments of rows in which nothing is wrong. */
+    public static List<Payment> payments(ListReader.Read read) {
+        return read.rows().stream()
+                .map(ListReader.Row::cells)
+                .map(cells -> new Payment(
+                        LocalDate.parse(cells.get(COLUMNS.date)),
+                        PaymentKind.parse(cells.get(COLUMNS.kind)).orElseThrow(),
+                        Money.parse(cells.get(COLUMNS.amount))))
+                .toList();
     }
 }

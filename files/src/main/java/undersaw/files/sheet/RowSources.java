@@ -33,7 +33,7 @@ final class RowSources {
             throw new UnreadableFile(
                     file.name(), "It is called a spreadsheet and is none. Save it again as XLSX or ODS, or as CSV.");
         }
-        return new TextRows(file);
+        return TextRows.of(file);
     }
 
     private static RowSource archive(SourceFile file) {

@@ -22,10 +22,19 @@ final class TextRows implements RowSource {
     private final Charset charset;
     private final char separator;
 
-    TextRows(SourceFile file) {
+    private TextRows(SourceFile file, Charset charset, char separator) {
         this.file = file;
-        charset = TextEncoding.of(file);
-        separator = separator(new String(file.head(HEAD), charset));
+        this.charset = charset;
+        this.separator = separator;
+    }
+
+    /** Separated values, or printed text where nothing but blanks parts its columns. */
+    static RowSource of(SourceFile file) {
+        Charset charset = TextEncoding.of(file);
+        String head = new String(file.head(HEAD), charset);
+        return PrintedRows.isPrinted(head)
+                ? PrintedRows.of(file, charset)
+                : new TextRows(file, charset, separator(head));
     }
 
     private static char separator(String head) {

@@ -77,14 +77,18 @@ final class WorkbookRows implements RowSource {
     }
 
     private String text(Cell cell, int row, int column) {
-        if (cell.getType() == CellType.FORMULA && cell.getRawValue() == null) {
-            throw new UnreadableFile(
-                    file.name(),
-                    "Cell " + CellText.address(column, row)
-                            + " holds a formula without a saved value. "
-                            + "Open the workbook once, save it, and choose it again.");
+        boolean unsaved = cell.getType() == CellType.FORMULA
+                && (cell.getRawValue() == null || cell.getRawValue().isEmpty() && !(cell.getValue() instanceof String));
+        if (unsaved) {
+            throw new UnreadableFile(file.name(), unsaved(CellText.address(column, row)));
         }
         if (cell.getType() == CellType.NUMBER || cell.getType() == CellType.FORMULA && isNumber(cell.getRawValue())) {
+            if (isPercent(cell)) {
+                return new BigDecimal(cell.getRawValue())
+                                .movePointRight(2)
+                                .stripTrailingZeros()
+                                .toPlainString() + "%";
+            }
             return isDate(cell)
                     ? cell.asDate().toLocalDate().toString()
                     : CellText.of(new BigDecimal(cell.getRawValue()));
@@ -92,8 +96,19 @@ final class WorkbookRows implements RowSource {
         return cell.getType() == CellType.FORMULA ? cell.getRawValue() : cell.getText();
     }
 
+    /** What to say of a formula whose value was never computed. */
+    static String unsaved(String cell) {
+        return "Cell " + cell + " holds a formula without a saved value. "
+                + "Open the workbook once, save it, and choose it again.";
+    }
+
     private static boolean isNumber(String raw) {
         return raw.matches("[-+]?\\d*\\.?\\d+([eE][-+]?\\d+)?");
+    }
+
+    private static boolean isPercent(Cell cell) {
+        String format = cell.getDataFormatString();
+        return format != null && format.contains("%");
     }
 
     private static boolean isDate(Cell cell) {

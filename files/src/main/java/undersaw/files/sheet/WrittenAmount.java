@@ -14,8 +14,11 @@ import undersaw.money.Money;
  */
 record WrittenAmount(boolean decimalComma) {
     private static final Pattern SHAPE = Pattern.compile(
-            "(?<open>\\(?)(?<minus>[-+]?)(?<digits>\\d{1,3}([,']\\d{3})+|\\d{1,13})?(\\.(?<cents>\\d{1,2})0*)?"
-                    + "(?<trailing>-?)(?<close>\\)?)(?<side>(cr|dr|c|d)?)");
+            "((?<before>cr|dr)\\.?)?(?<open>\\(?)(?<minus>[-+]?)(?<digits>\\d{1,3}([,']\\d{3})+|\\d{1,13})?"
+                    + "(\\.(?<cents>\\d{1,2})0*|\\.)?(?<trailing>-?)(?<close>\\)?)(?<side>(cr|dr|c|d)?)\\.?");
+    /** Three decimals behind three digits at most: thousands, or an amount to a tenth of a cent. */
+    private static final Pattern DOUBTFUL = Pattern.compile("\\(?-?\\d{1,3}\\.\\d{3}\\)?-?");
+
     private static final int LONGEST_PLAIN = 14;
     private static final Pattern NOISE = Pattern.compile("[\\s\\u00A0\\u202F$€£¥]|usd|eur|gbp|cad");
 
@@ -26,14 +29,20 @@ record WrittenAmount(boolean decimalComma) {
             return Optional.of(quick);
         }
         String plain = NOISE.matcher(text.strip().toLowerCase(Locale.ROOT)).replaceAll("");
-        if (text.isBlank() || plain.equals("-") || plain.equals("–") || plain.equals("—")) {
+        if (text.isBlank() || plain.equals("-") || plain.equals("–") || plain.equals("—") || plain.equals("-0-")) {
             return Optional.of(Money.ZERO);
         }
         // the minus of typesetters is not the one of keyboards
-        String swapped =
-                (decimalComma ? pointed(plain) : plain).replace('\u2212', '-').replace('–', '-');
+        String swapped = (decimalComma ? pointed(plain) : plain)
+                .replace('\u2212', '-')
+                .replace('–', '-')
+                .replace('\u2019', '\'')
+                .replace('\u2018', '\'')
+                .replace('\u00b4', '\'');
         Matcher matcher = SHAPE.matcher(swapped);
-        if (!matcher.matches() || matcher.group("digits") == null && matcher.group("cents") == null) {
+        if (!matcher.matches()
+                || DOUBTFUL.matcher(swapped).matches()
+                || matcher.group("digits") == null && matcher.group("cents") == null) {
             return Optional.empty();
         }
         boolean inParentheses = !matcher.group("open").isEmpty();
@@ -47,6 +56,7 @@ record WrittenAmount(boolean decimalComma) {
         boolean negative = inParentheses
                 || matcher.group("minus").equals("-")
                 || !matcher.group("trailing").isEmpty()
+                || "cr".equals(matcher.group("before"))
                 || matcher.group("side").startsWith("c");
         Money amount = Money.parse(digits + cents);
         return Optional.of(negative ? amount.negated() : amount);

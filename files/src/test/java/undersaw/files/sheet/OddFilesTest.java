@@ -76,8 +76,7 @@ class OddFilesTest {
     void saysWhatItLeftOut() {
         StagedBooks staged =
                 read("Acct,Name,Debit,Credit\n1000,Cash,5,\n,Total assets,5,\n4000,Sales,,5\n,see note,,\n");
-        assertThat(staged.leftOut())
-                .containsExactly("Row 3, a subtotal: Total assets 5", "Row 5, no account number: see note");
+        assertThat(staged.leftOut()).containsExactly("Row 3, a subtotal: Total assets 5", "Row 5, no amount: see note");
     }
 
     @Test
@@ -186,7 +185,7 @@ class OddFilesTest {
         ColumnPlan twice = new ColumnPlan(
                 "", 1, List.of(ColumnKind.NUMBER, ColumnKind.AMOUNT, ColumnKind.AMOUNT), Shape.BALANCES, false, false);
         assertThat(fault(Books.read("a,b,c\n1,2,3\n".getBytes(StandardCharsets.UTF_8), twice)))
-                .contains("Two columns are said to hold Balance or amount");
+                .contains("Two columns are said to hold Closing balance or amount");
     }
 
     @Test

@@ -7,6 +7,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -27,7 +29,17 @@ class ReadingAidsTest {
         "3/4/25,2025-03-04",
         "04.03.2025,2025-03-04",
         "4-Mar-2025,2025-03-04",
-        "4 March 2025,2025-03-04"
+        "4 March 2025,2025-03-04",
+        "'March 4, 2025',2025-03-04",
+        "'Mar. 4, 2025',2025-03-04",
+        "'Sept 15, 2025',2025-09-15",
+        "15 Sept. 2025,2025-09-15",
+        "'Tuesday, March 4, 2025',2025-03-04",
+        "'March 4th, 2025',2025-03-04",
+        "2025/03/04,2025-03-04",
+        "3-4-2025,2025-03-04",
+        "3/4/49,2049-03-04",
+        "3/4/50,1950-03-04"
     })
     void datesAreReadAsProgramsWriteThem(String text, LocalDate date) {
         assertThat(WrittenDate.read(text)).contains(date);
@@ -39,17 +51,35 @@ class ReadingAidsTest {
         assertThat(WrittenDate.read(text)).isEmpty();
     }
 
-    /** Common practice, no source: a transposition moves an amount by a multiple of nine. */
+    /** Common practice, no source: two neighbouring digits changed about move an amount by a multiple of nine. */
     @ParameterizedTest
-    @CsvSource({"5400,900,true", "4700,2700,true", "470000,270000,true", "5000,900,false", "12,9,true", "12,8,false"})
-    void aTranspositionIsKnown(long cents, long gap, boolean known) {
-        assertThat(ImbalanceClues.isTransposition(cents, gap)).isEqualTo(known);
+    @CsvSource({
+        "5400,4500,true",
+        "4700,7400,true",
+        "470000,740000,true",
+        "5000,5900,false",
+        "-12,-21,true",
+        "12,20,false"
+    })
+    void aTranspositionIsKnown(long cents, long wanted, boolean known) {
+        assertThat(ImbalanceClues.mended(cents, wanted).isPresent()).isEqualTo(known);
     }
 
     @ParameterizedTest
     @CsvSource({"0,5,A5", "25,1,Z1", "26,7,AA7", "701,2,ZZ2"})
     void cellsAreNamedAsSpreadsheetsNameThem(int column, long row, String address) {
         assertThat(CellText.address(column, row)).isEqualTo(address);
+    }
+
+    @Test
+    void theDayComesFirstWhereADateOfTheColumnShowsIt() {
+        List<String> said = new ArrayList<>();
+        assertThat(DayOrder.isDayFirst(List.of("03/04/2025", "31/12/2025"), said))
+                .isTrue();
+        assertThat(DayOrder.isDayFirst(List.of("03/04/2025", "12/31/2025"), said))
+                .isFalse();
+        assertThat(said).hasSize(1);
+        assertThat(WrittenDate.read("3/4/2025", true)).contains(LocalDate.of(2025, 4, 3));
     }
 
     @Test

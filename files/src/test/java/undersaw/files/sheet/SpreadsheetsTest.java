@@ -99,6 +99,67 @@ class SpreadsheetsTest {
     }
 
     @Test
+    void theSheetThatHoldsTheBooksIsFoundBehindACover() throws IOException {
+        StagedBooks staged = Books.read(workbook(book -> {
+            row(book.createSheet("Cover"), 0, "Harbor Nets, Inc.", "Prepared by", "quill");
+            XSSFSheet sheet = book.createSheet("Sheet2");
+            row(sheet, 0, "Account", "Name", "Balance");
+            row(sheet, 1, 1000, "Cash", 5);
+            row(sheet, 2, 4000, "Sales", -5);
+        }));
+        assertThat(closing(staged, "1000")).isEqualTo("5");
+        assertThat(staged.notes()).anyMatch(note -> note.contains("Sheet Sheet2 was read"));
+    }
+
+    @Test
+    void ofTwoYearsOfSheetsTheYearsOwnIsReadAndOfTwoAlikeOneIsAskedFor() throws IOException {
+        for (boolean dated : new boolean[] {true, false}) {
+            StagedBooks staged = Books.read(workbook(book -> {
+                for (int year = 2024; year <= 2025; year++) {
+                    XSSFSheet sheet = book.createSheet(dated ? "TB " + year : "TB " + (char) ('A' + year - 2024));
+                    row(sheet, 0, "Account", "Name", "Balance");
+                    row(sheet, 1, 1000, "Cash", year);
+                    row(sheet, 2, 4000, "Sales", -year);
+                }
+            }));
+            if (dated) {
+                assertThat(closing(staged, "1000")).isEqualTo("2025");
+            } else {
+                assertThat(Books.fault(staged)).contains("Several sheets look like a trial balance");
+            }
+        }
+    }
+
+    @Test
+    void aBalanceSheetAndAnIncomeStatementOnTwoSheetsAreReadTogether() throws IOException {
+        StagedBooks staged = Books.read(workbook(book -> {
+            XSSFSheet balance = book.createSheet("Balance Sheet");
+            row(balance, 0, "Harbor Nets", "");
+            row(balance, 1, "", "Dec 31, 2025");
+            row(balance, 2, "Assets", "");
+            row(balance, 3, "Cash", 900);
+            row(balance, 4, "Total Assets", 900);
+            row(balance, 5, "Liabilities", "");
+            row(balance, 6, "Loan from bank", 500);
+            row(balance, 7, "Equity", "");
+            row(balance, 8, "Capital stock", 100);
+            row(balance, 9, "Net Income", 300);
+            XSSFSheet income = book.createSheet("P&L");
+            row(income, 0, "Harbor Nets", "");
+            row(income, 1, "", "Jan - Dec 2025");
+            row(income, 2, "Income", "");
+            row(income, 3, "Sales", 1000);
+            row(income, 4, "Expenses", "");
+            row(income, 5, "Rent", 700);
+            row(income, 6, "Net Income", 300);
+        }));
+        assertThat(closing(staged, "Loan from bank")).isEqualTo("-500");
+        assertThat(closing(staged, "Sales")).isEqualTo("-1000");
+        assertThat(account(staged, "Rent").onIncomeStatement()).isTrue();
+        assertThat(staged.netIncome().toString()).isEqualTo("300");
+    }
+
+    @Test
     void aDamagedWorkbookIsRefused() throws IOException {
         byte[] whole = workbook(book -> row(book.createSheet("A"), 0, "Account", "Name", "Balance"));
         assertThat(Books.fault(Books.read(Arrays.copyOf(whole, whole.length / 2))))

@@ -46,7 +46,7 @@ class BooksController {
         OpenEngagement open = station.open(id, Station.BOOKS, model);
         model.addAttribute("books", BooksView.of(open, q, page));
         model.addAttribute("missing", Missing.of(open));
-        model.addAttribute("waiting", staged.find(id).isPresent());
+        model.addAttribute("waiting", staged.find(id, StagedFiles.BOOKS).isPresent());
         return "books/books";
     }
 

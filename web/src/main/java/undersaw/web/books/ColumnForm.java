@@ -5,6 +5,8 @@ import org.jspecify.annotations.Nullable;
 import undersaw.files.sheet.ColumnKind;
 import undersaw.files.sheet.ColumnPlan;
 import undersaw.files.sheet.ColumnPlan.Shape;
+import undersaw.files.sheet.Notation;
+import undersaw.files.sheet.Notation.Signs;
 
 /** How a person says that a file is to be read. */
 record ColumnForm(
@@ -13,20 +15,34 @@ record ColumnForm(
         @Nullable String sheet,
         @Nullable String shape,
         @Nullable String decimal,
-        @Nullable String credits) {
+        @Nullable String credits,
+        @Nullable String scale) {
 
     ColumnPlan plan(ColumnPlan before) {
         return new ColumnPlan(
                 before.sheet(),
-                header != null && header.strip().matches("\\d{1,2}")
+                header != null && header.strip().matches("\\d{1,3}")
                         ? Integer.parseInt(header.strip())
                         : before.header(),
                 column == null
                         ? before.columns()
                         : column.stream().map(ColumnForm::kind).toList(),
                 "TRANSACTIONS".equals(shape) ? Shape.TRANSACTIONS : Shape.BALANCES,
-                "comma".equals(decimal),
-                "positive".equals(credits));
+                new Notation("comma".equals(decimal), before.notation().dayFirst(), signs(before), scale(before)),
+                before.byHand(),
+                "");
+    }
+
+    private Signs signs(ColumnPlan before) {
+        try {
+            return credits == null ? before.notation().signs() : Signs.valueOf(credits);
+        } catch (IllegalArgumentException unknown) {
+            return before.notation().signs();
+        }
+    }
+
+    private int scale(ColumnPlan before) {
+        return scale == null ? before.notation().scale() : "1000".equals(scale) ? 1000 : 1;
     }
 
     private static ColumnKind kind(String word) {

@@ -5,12 +5,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -32,6 +34,7 @@ import undersaw.files.sheet.SourceFile;
 import undersaw.files.sheet.StagedBooks;
 import undersaw.ledger.BooksSource;
 import undersaw.ledger.Mapping;
+import undersaw.ledger.StatementKind;
 import undersaw.store.Ledgers;
 import undersaw.store.StagedFiles;
 import undersaw.store.StagedFiles.Staged;
@@ -73,7 +76,8 @@ class ImportController {
         String name = given.substring(given.replace('\\', '/').lastIndexOf('/') + 1);
         try (InputStream bytes = file.getInputStream()) {
             String digest = desk.vault().keep(bytes);
-            Staged staged = new Staged(name.isBlank() ? "the file" : name, digest, "", signature.of(principal));
+            Staged staged = new Staged(
+                    StagedFiles.BOOKS, name.isBlank() ? "the file" : name, digest, "", signature.of(principal));
             return stage(id, staged, flash);
         }
     }
@@ -81,34 +85,49 @@ class ImportController {
     @PostMapping("/e/{id}/books/paste")
     String paste(@PathVariable long id, @RequestParam String rows, Principal principal, RedirectAttributes flash) {
         String digest = desk.vault().keep(new ByteArrayInputStream(rows.getBytes(StandardCharsets.UTF_8)));
-        return stage(id, new Staged("pasted rows", digest, "", signature.of(principal)), flash);
+        return stage(id, new Staged(StagedFiles.BOOKS, "pasted rows", digest, "", signature.of(principal)), flash);
     }
 
     /** Looks at the file; how this client's files of the same headings were read before wins over the guess. */
     private String stage(long id, Staged staged, RedirectAttributes flash) {
-        workspace.open(id);
-        BooksReader.Look look = BooksReader.look(desk.source(staged), "");
+        LocalDate end = workspace.open(id).heading().period().end();
+        BooksReader.Look look = BooksReader.look(desk.source(staged), "", end);
         if (look.fault().isPresent()) {
             flash.addFlashAttribute("faults", List.of(look.fault().get()));
             return "redirect:/e/" + id + "/books";
         }
-        Optional<String> remembered =
-                look.headings().isEmpty() ? Optional.empty() : desk.staged().remembered(id, look.headings());
-        desk.staged().put(id, staged.readAs(remembered.orElse(look.plan().text())));
+        Optional<ColumnPlan> remembered = look.headings().isEmpty()
+                ? Optional.empty()
+                : desk.staged()
+                        .remembered(id, StagedFiles.BOOKS, look.headings())
+                        .flatMap(ImportController::plan);
+        ColumnPlan plan = remembered
+                .filter(each -> look.sheets().isEmpty() || look.sheets().contains(each.sheet()))
+                .orElse(look.plan());
+        desk.staged().put(id, staged.readAs(plan.text()));
         return "redirect:/e/" + id + "/books/staged";
+    }
+
+    /** A plan as it was kept; nothing where it is of an older shape. */
+    private static Optional<ColumnPlan> plan(String kept) {
+        try {
+            return Optional.of(ColumnPlan.parse(kept));
+        } catch (IllegalArgumentException older) {
+            return Optional.empty();
+        }
     }
 
     @GetMapping("/e/{id}/books/staged")
     String staged(@PathVariable long id, Model model) {
         OpenEngagement open = page.open(id, Station.BOOKS, model);
         return desk.staged()
-                .find(id)
+                .find(id, StagedFiles.BOOKS)
                 .map(waiting -> {
                     SourceFile source = desk.source(waiting);
-                    ColumnPlan plan = ColumnPlan.parse(waiting.plan());
+                    BooksReader.Look look = look(open, waiting);
+                    ColumnPlan plan = plan(waiting.plan()).orElse(look.plan());
                     StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
-                    model.addAttribute(
-                            "staged", StagedView.of(waiting, BooksReader.look(source, plan.sheet()), plan, books));
+                    model.addAttribute("staged", StagedView.of(waiting, look, plan, books));
                     model.addAttribute(
                             "differences",
                             books.isSound()
@@ -117,6 +136,12 @@ class ImportController {
                     return "books/staged";
                 })
                 .orElse("redirect:/e/" + id + "/books");
+    }
+
+    private BooksReader.Look look(OpenEngagement open, Staged waiting) {
+        String sheet = plan(waiting.plan()).map(ColumnPlan::sheet).orElse("");
+        return BooksReader.look(
+                desk.source(waiting), sheet, open.heading().period().end());
     }
 
     private BooksContext context(OpenEngagement open) {
@@ -131,20 +156,94 @@ class ImportController {
     /** The columns as a person says they are. */
     @PostMapping("/e/{id}/books/staged/columns")
     String columns(@PathVariable long id, ColumnForm form) {
-        desk.staged().find(id).ifPresent(waiting -> {
-            ColumnPlan before = ColumnPlan.parse(waiting.plan());
+        return again(id, (open, waiting) -> {
+            ColumnPlan before =
+                    plan(waiting.plan()).orElseGet(() -> look(open, waiting).plan());
             boolean otherSheet = form.sheet() != null && !form.sheet().equals(before.sheet());
-            ColumnPlan plan = otherSheet
-                    ? BooksReader.look(desk.source(waiting), form.sheet()).plan()
+            return otherSheet
+                    ? BooksReader.look(
+                                    desk.source(waiting),
+                                    form.sheet(),
+                                    open.heading().period().end())
+                            .plan()
                     : form.plan(before);
-            desk.staged().put(id, waiting.readAs(plan.text()));
+        });
+    }
+
+    /** One of the ways in which the file can be read. */
+    @PostMapping("/e/{id}/books/staged/reading")
+    String reading(@PathVariable long id, @RequestParam String reading) {
+        return again(id, (open, waiting) -> {
+            // the question is of the file as it was first seen, whichever sheet is shown by now
+            BooksReader.Look first = BooksReader.look(
+                    desk.source(waiting), "", open.heading().period().end());
+            ColumnPlan chosen = look(open, waiting).readings().get(reading);
+            return chosen != null ? chosen : first.readings().get(reading);
+        });
+    }
+
+    /** A row left out, or taken in, whatever it looks like. */
+    @PostMapping("/e/{id}/books/staged/row")
+    String row(
+            @PathVariable long id,
+            @RequestParam(required = false) Long leave,
+            @RequestParam(required = false) Long take) {
+        return again(
+                id,
+                (open, waiting) -> plan(waiting.plan())
+                        .filter(plan -> leave != null || take != null)
+                        .map(plan -> plan.saying(plan.byHand().row(take != null ? take : leave, take != null)))
+                        .orElse(null));
+    }
+
+    /** The statement of an account of which the file leaves it open. */
+    @PostMapping("/e/{id}/books/staged/statement")
+    String statement(@PathVariable long id, @RequestParam String number, @RequestParam StatementKind to) {
+        return again(
+                id,
+                (open, waiting) -> plan(waiting.plan())
+                        .map(plan -> plan.saying(plan.byHand().statement(number, to)))
+                        .orElse(null));
+    }
+
+    private String again(long id, BiFunction<OpenEngagement, Staged, @Nullable ColumnPlan> change) {
+        OpenEngagement open = workspace.open(id);
+        desk.staged().find(id, StagedFiles.BOOKS).ifPresent(waiting -> {
+            ColumnPlan plan = change.apply(open, waiting);
+            if (plan != null) {
+                desk.staged().put(id, waiting.readAs(plan.text()));
+            }
         });
         return "redirect:/e/" + id + "/books/staged";
     }
 
+    /** Last year's closing balances as this year's opening ones. */
+    @PostMapping("/e/{id}/books/staged/openings")
+    String openings(@PathVariable long id, Principal principal, RedirectAttributes flash) {
+        Optional<Staged> waiting = desk.staged().find(id, StagedFiles.BOOKS);
+        if (waiting.isEmpty()) {
+            return "redirect:/e/" + id + "/books";
+        }
+        SourceFile source = desk.source(waiting.get());
+        ColumnPlan plan = ColumnPlan.parse(waiting.get().plan()).remembered();
+        StagedBooks books = BooksReader.read(source, plan, context(workspace.open(id)), transaction -> {});
+        if (!books.isSound()) {
+            flash.addFlashAttribute("faults", books.faults());
+            return "redirect:/e/" + id + "/books/staged";
+        }
+        workspace.change(
+                id,
+                signature.name(principal),
+                open -> OpeningsTaken.from(books, open.snapshot().accounts()));
+        desk.staged().discard(id, StagedFiles.BOOKS);
+        flash.addFlashAttribute(
+                "said", "The closing balances of " + books.file() + " are this year's opening balances.");
+        return "redirect:/e/" + id + "/books/openings";
+    }
+
     @PostMapping("/e/{id}/books/staged/commit")
     String commit(@PathVariable long id, Principal principal, RedirectAttributes flash) {
-        Optional<Staged> waiting = desk.staged().find(id);
+        Optional<Staged> waiting = desk.staged().find(id, StagedFiles.BOOKS);
         if (waiting.isEmpty()) {
             return "redirect:/e/" + id + "/books";
         }
@@ -177,10 +276,15 @@ class ImportController {
             return placed(open, books, new BooksSource(waiting.file(), ledger));
         });
         if (read.get().isSound()) {
-            desk.staged().discard(id);
+            desk.staged().discard(id, StagedFiles.BOOKS);
             String headings = BooksReader.look(source, plan.sheet()).headings();
             if (!headings.isEmpty()) {
-                desk.staged().remember(id, headings, waiting.plan());
+                desk.staged()
+                        .remember(
+                                id,
+                                StagedFiles.BOOKS,
+                                headings,
+                                plan.remembered().text());
             }
         }
         return read.get();
@@ -204,7 +308,7 @@ class ImportController {
 
     @PostMapping("/e/{id}/books/staged/discard")
     String discard(@PathVariable long id, RedirectAttributes flash) {
-        desk.staged().discard(id);
+        desk.staged().discard(id, StagedFiles.BOOKS);
         flash.addFlashAttribute("said", "The import was discarded; the books are as they were.");
         return "redirect:/e/" + id + "/books";
     }

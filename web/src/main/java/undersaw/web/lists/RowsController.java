@@ -1,17 +1,12 @@
 package undersaw.web.lists;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -20,13 +15,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
-import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
 import undersaw.files.sheet.ListReader;
-import undersaw.files.sheet.SourceFile;
 import undersaw.files.sheet.TableFile;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -40,12 +32,10 @@ import undersaw.web.frame.Download;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.TypedArithmetic;
 
-/** Rows put into a list, typed, pasted or read from a file; taken away; saved as a file. */
+/** Rows typed into a list, taken away, and the list saved as a file. */
 @Controller
 class RowsController {
     private static final int PROBLEMS_SHOWN = 5;
-    private static final int MOST_ROWS = 20_000;
-    private static final long LARGEST_FILE = 10_000_000;
 
     private final Workspace workspace;
     private final Signature signature;
@@ -102,63 +92,6 @@ class RowsController {
         return sum.filter(Money::isPlain).or(() -> ListReader.cell(line, text));
     }
 
-    /** Rows pasted from a spreadsheet. */
-    @PostMapping("/e/{id}/list/{name}/paste")
-    ModelAndView paste(
-            @PathVariable long id,
-            @PathVariable String name,
-            @RequestParam String pasted,
-            @RequestParam(defaultValue = "false") boolean replace,
-            Principal principal,
-            Answers answers) {
-        return many(
-                id,
-                name,
-                SourceFile.of("Pasted", pasted.getBytes(StandardCharsets.UTF_8)),
-                replace,
-                answers,
-                principal);
-    }
-
-    /** Rows of a CSV, XLSX or ODS file. */
-    @PostMapping("/e/{id}/list/{name}/file")
-    ModelAndView file(
-            @PathVariable long id,
-            @PathVariable String name,
-            @RequestParam MultipartFile file,
-            @RequestParam(defaultValue = "false") boolean replace,
-            Principal principal,
-            Answers answers)
-            throws IOException {
-        if (file.isEmpty() || file.getSize() > LARGEST_FILE) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "Choose a CSV, XLSX or ODS file of at most 10 million bytes.");
-        }
-        String title = file.getOriginalFilename() == null ? "File" : file.getOriginalFilename();
-        return many(id, name, SourceFile.of(title, file.getBytes()), replace, answers, principal);
-    }
-
-    private ModelAndView many(
-            long id, String name, SourceFile source, boolean replace, Answers answers, Principal principal) {
-        Optional<RowList> list = list(workspace.open(id), name);
-        if (list.isEmpty()) {
-            return noSuchList(name, answers);
-        }
-        ListReader.Read read = ListReader.read(source, list.get());
-        if (read.rows().isEmpty() && read.problems().isEmpty()) {
-            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "No rows were found. Nothing was kept.");
-        }
-        if (replace && read.problems().isEmpty()) {
-            workspace.change(id, signature.name(principal), open -> {
-                Map<LineKey, @Nullable Fact> facts = cleared(open.calculation(), list.get());
-                facts.putAll(facts(open.calculation(), list.get(), read.rows(), true, signature.of(principal)));
-                return new Change.FactsSet(facts);
-            });
-            return home(id, list.get());
-        }
-        return keep(id, list.get(), read, answers, principal);
-    }
-
     private ModelAndView keep(long id, RowList list, ListReader.Read read, Answers answers, Principal principal) {
         if (!read.problems().isEmpty()) {
             List<String> first = read.problems().stream().limit(PROBLEMS_SHOWN).toList();
@@ -167,16 +100,15 @@ class RowsController {
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     String.join(" ", first) + (more > 0 ? " And " + more + " more." : "") + " Nothing was kept.");
         }
-        if (read.rows().size() > MOST_ROWS) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Found " + read.rows().size() + " rows; a list holds up to " + MOST_ROWS + ". Nothing was kept.");
+        Optional<String> tooMany = ListRows.tooMany(workspace.open(id).calculation(), list, read.rows(), false);
+        if (tooMany.isPresent()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, tooMany.get());
         }
         workspace.change(
                 id,
                 signature.name(principal),
-                open -> new Change.FactsSet(
-                        facts(open.calculation(), list, read.rows(), false, signature.of(principal))));
+                open -> ListRows.kept(
+                        new ListRows.Target(open.calculation(), list), read.rows(), false, signature.of(principal)));
         return home(id, list);
     }
 
@@ -186,50 +118,6 @@ class RowsController {
 
     private static ModelAndView noSuchList(String name, Answers answers) {
         return answers.refuse(HttpStatus.NOT_FOUND, "This return has no list \"" + name + "\".");
-    }
-
-    private static Map<LineKey, @Nullable Fact> cleared(Calculation year, RowList list) {
-        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
-        year.rowsOf(list)
-                .forEach(row -> list.lines().forEach(line -> facts.put(line.id().in(row), null)));
-        return facts;
-    }
-
-    /** The rows as facts; names that are taken get a number behind them, rows without one come last. */
-    private static Map<LineKey, @Nullable Fact> facts(
-            Calculation year, RowList list, List<ListReader.Row> rows, boolean anew, String by) {
-        Set<String> taken = new HashSet<>(anew ? List.of() : year.rowsOf(list));
-        int next = anew
-                ? 1
-                : 1
-                        + taken.stream()
-                                .filter(row -> row.matches("\\d{5}"))
-                                .mapToInt(Integer::parseInt)
-                                .max()
-                                .orElse(0);
-        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
-        for (ListReader.Row row : rows) {
-            String name = list.isNamed() ? free(wanted(row), taken) : RowList.numbered(next++);
-            taken.add(name);
-            row.cells().forEach((line, value) -> facts.put(line.id().in(name), new Fact(value, "", by)));
-        }
-        return facts;
-    }
-
-    private static String wanted(ListReader.Row row) {
-        String first =
-                row.name().isEmpty() ? row.cells().values().stream().findFirst().orElse("row") : row.name();
-        String plain =
-                first.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "row" : plain.substring(0, Math.min(40, plain.length()));
-    }
-
-    private static String free(String wanted, Set<String> taken) {
-        String name = wanted;
-        for (int i = 2; taken.contains(name); i++) {
-            name = wanted + "-" + i;
-        }
-        return name;
     }
 
     /** One row taken away. */

@@ -1,10 +1,7 @@
 package undersaw.web.payments;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,11 +11,9 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 import undersaw.engagement.Change;
-import undersaw.files.sheet.PaymentReader;
-import undersaw.files.sheet.SourceFile;
+import undersaw.files.sheet.WrittenDate;
 import undersaw.ledger.Entry;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
@@ -30,11 +25,10 @@ import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.TypedArithmetic;
 
-/** Payments of the year's tax: typed, pasted or read from a file; and the books' tax expense brought to the return. */
+/** Payments of the year's tax as they are typed; and the books' tax expense brought to the return. */
 @Controller
 class PaymentsController {
-    private static final long LARGEST_FILE = 2_000_000;
-    private static final int PROBLEMS_SHOWN = 5;
+    private static final int YEARS_AROUND = 3;
 
     private final Workspace workspace;
     private final Signature signature;
@@ -54,53 +48,28 @@ class PaymentsController {
             Answers answers) {
         Optional<Money> money = TypedArithmetic.positive(amount);
         Optional<PaymentKind> paid = PaymentKind.parse(kind);
-        LocalDate day;
-        try {
-            day = LocalDate.parse(date.strip());
-        } catch (DateTimeParseException notADate) {
+        Optional<LocalDate> day = WrittenDate.read(date);
+        if (day.isEmpty()) {
             return answers.refuse(
                     HttpStatus.UNPROCESSABLE_CONTENT, "Found \"" + date + "\", expected a date such as 2025-04-15.");
+        }
+        int end = workspace.open(id).heading().period().end().getYear();
+        if (Math.abs(day.get().getYear() - end) > YEARS_AROUND) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Found " + day.get() + ", and this engagement's year ends in " + end + ". Correct the date.");
         }
         if (money.isEmpty() || paid.isEmpty()) {
             return answers.refuse(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "Found \"" + amount + "\", expected a positive amount such as 16500.");
         }
-        return add(id, List.of(new Payment(day, paid.get(), money.get())), false, principal);
+        return add(id, List.of(new Payment(day.get(), paid.get(), money.get())), principal);
     }
 
-    /** Rows pasted from a spreadsheet, or a file of them; nothing is kept while a row cannot be read. */
-    @PostMapping("/e/{id}/return/payments/many")
-    ModelAndView many(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String pasted,
-            @RequestParam(required = false) MultipartFile file,
-            @RequestParam(defaultValue = "false") boolean replace,
-            Principal principal,
-            Answers answers)
-            throws IOException {
-        boolean fromFile = file != null && !file.isEmpty();
-        if (fromFile && file.getSize() > LARGEST_FILE) {
-            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "The file is larger than 2 MB. Nothing was kept.");
-        }
-        SourceFile source = fromFile
-                ? SourceFile.of(Optional.ofNullable(file.getOriginalFilename()).orElse("file"), file.getBytes())
-                : SourceFile.of("Pasted", pasted.getBytes(StandardCharsets.UTF_8));
-        PaymentReader.Read read = PaymentReader.read(source);
-        if (!read.problems().isEmpty() || read.payments().isEmpty()) {
-            List<String> problems =
-                    read.problems().stream().limit(PROBLEMS_SHOWN).toList();
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    (problems.isEmpty() ? "No payment was found." : String.join(" ", problems)) + " Nothing was kept.");
-        }
-        return add(id, read.payments(), replace, principal);
-    }
-
-    private ModelAndView add(long id, List<Payment> more, boolean replace, Principal principal) {
+    private ModelAndView add(long id, List<Payment> more, Principal principal) {
         workspace.change(id, signature.name(principal), open -> {
-            List<Payment> payments = new ArrayList<>(
-                    replace ? List.of() : open.snapshot().lists().payments());
+            List<Payment> payments = new ArrayList<>(open.snapshot().lists().payments());
             payments.addAll(more);
             payments.sort(Comparator.comparing(Payment::date));
             return new Change.PaymentsSet(payments);

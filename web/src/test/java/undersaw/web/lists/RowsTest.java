@@ -36,7 +36,13 @@ class RowsTest {
     }
 
     private HttpResponse<String> paste(String rows) {
-        return tern.post(client.at("list/sales/paste"), "pasted", rows);
+        tern.post(client.at("list/sales/paste"), "pasted", rows);
+        return keep();
+    }
+
+    /** Keeps the rows that were looked at. */
+    private HttpResponse<String> keep(String... how) {
+        return tern.post(client.at("list/sales/staged/commit"), how);
     }
 
     private List<String> descriptions() {
@@ -132,7 +138,8 @@ class RowsTest {
     @Test
     void rowsTakeThePlaceOfThoseBeforeWhereThatIsAskedFor() {
         paste(HEAD + "Old\t\t\t10\t5\t\tlong\t");
-        tern.post(client.at("list/sales/paste"), "pasted", HEAD + "New\t\t\t70\t5\t\tlong\t", "replace", "true");
+        tern.post(client.at("list/sales/paste"), "pasted", HEAD + "New\t\t\t70\t5\t\tlong\t");
+        keep("replace", "true");
         assertThat(descriptions()).containsExactly("New");
         assertThat(client.amount("1120/D/18")).isEqualTo(65);
     }
@@ -166,6 +173,7 @@ class RowsTest {
         assertThat(saved).startsWith("description,acquired,sold,proceeds,cost,adjustment,term,box");
         tern.post(client.at("list/sales/remove"), "row", "00001");
         tern.upload(client.at("list/sales/file"), "sales.csv", saved);
+        keep();
         assertThat(descriptions()).containsExactly("Lot, with a comma");
         assertThat(client.amount("1120/D/8b/h")).isEqualTo(625);
     }

@@ -52,7 +52,8 @@ class PaymentsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "15.4.2025, estimated, 100, expected a date such as 2025-04-15",
+        "mid April, estimated, 100, expected a date such as 2025-04-15",
+        "1999-04-15, estimated, 100, year ends in 2025",
         "2025-02-30, estimated, 100, expected a date such as 2025-04-15",
         "2025-04-15, estimated, -100, expected a positive amount",
         "2025-04-15, estimated, ten, expected a positive amount",
@@ -65,20 +66,27 @@ class PaymentsTest {
         assertThat(payments()).isEmpty();
     }
 
+    private void paste(String rows) {
+        tern.post(client.at("list/payments/paste"), "pasted", rows);
+    }
+
+    /** Keeps the rows that were looked at. */
+    private HttpResponse<String> keep(String... how) {
+        return tern.post(client.at("list/payments/staged/commit"), how);
+    }
+
     @Test
     void pastedRowsStandInTheOrderOfTheirDates() {
-        tern.post(
-                client.at("return/payments/many"),
-                "pasted",
-                "date\tkind\tamount\n2025-09-15\testimated\t300\n2025-04-15\testimated\t100\n2025-06-16\twithheld\t20");
+        paste("date\tkind\tamount\n2025-09-15\testimated\t300\n2025-04-15\testimated\t100\n2025-06-16\twithheld\t20");
+        keep();
         assertThat(payments()).extracting(payment -> payment.amount().dollars()).containsExactly(100L, 20L, 300L);
     }
 
     @Test
     void oneRowThatCannotBeReadKeepsAllOthersOut() {
         pay("2025-04-15", "estimated", "100");
-        HttpResponse<String> answer = tern.post(
-                client.at("return/payments/many"), "pasted", "2025-06-16\testimated\t300\n2025-09-15\testimated\t3o0");
+        paste("2025-06-16\testimated\t300\n2025-09-15\testimated\t3o0");
+        HttpResponse<String> answer = keep();
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("3o0").contains("Nothing was kept.");
         assertThat(payments()).hasSize(1);
@@ -87,18 +95,15 @@ class PaymentsTest {
     @Test
     void aFileTakesThePlaceOfTheListWhereThatIsAskedFor() {
         pay("2025-04-15", "estimated", "100");
-        tern.upload(
-                client.at("return/payments/many"),
-                "payments.csv",
-                "date,kind,amount\n2025-12-15,estimated,900\n",
-                "replace",
-                "true");
+        tern.upload(client.at("list/payments/file"), "payments.csv", "date,kind,amount\n2025-12-15,estimated,900\n");
+        keep("replace", "true");
         assertThat(payments()).extracting(payment -> payment.amount().dollars()).containsExactly(900L);
     }
 
     @Test
     void aFileWithNothingInItIsRefused() {
-        HttpResponse<String> answer = tern.upload(client.at("return/payments/many"), "empty.csv", "date,kind,amount\n");
+        tern.upload(client.at("list/payments/file"), "empty.csv", "date,kind,amount\n");
+        HttpResponse<String> answer = keep();
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("Nothing was kept.");
     }
