@@ -16,6 +16,7 @@ import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
 import undersaw.suggestions.HeldOut;
+import undersaw.suggestions.NameScore;
 
 /**
  * Full recalculation against a general-purpose spreadsheet evaluator on the workbook exported from the same return;
@@ -47,6 +48,15 @@ public final class Bench {
                     "%s: %s",
                     split,
                     HeldOut.of(Returns.find("1120").orElseThrow().suggestions(), split)
+                            .words());
+        }
+        for (String form : List.of("1120", "990-EZ")) {
+            say(
+                    "Names as offices write them, Form %s: %s",
+                    form,
+                    NameScore.of(
+                                    Returns.find(form).orElseThrow().suggestions(),
+                                    "undersaw/suggestions/written-" + form + ".csv")
                             .words());
         }
         LedgerImport.compare(demo.heading(), TRANSACTIONS);

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Side;
@@ -34,9 +37,13 @@ public final class Suggestions {
     private static final double WORDS = 0.7;
     private static final double WRONG_TYPE = 0.3;
     private static final double LEAST = 0.12;
-    private static final double SAME_NAME = 0.6;
+    private static final double SAME_NAME = 0.9;
     private static final double SAME_NAME_OURS = 1.2;
     private static final int SHOWN = 3;
+    private static final int GUESS = 12;
+    private static final Pattern NUMBERED = Pattern.compile("(?:\\d{1,3}[-.])?(\\d)\\d{2,4}(?:[-.]\\d{1,4})?");
+    private static final Map<Character, String> TYPES =
+            Map.of('1', "asset", '2', "liability", '3', "equity", '4', "income", '5', "cost", '6', "expense");
 
     private final List<KnownName> names;
     private final NumberRule byNumber;
@@ -128,7 +135,7 @@ public final class Suggestions {
                 .limit(SHOWN + 1L)
                 .toList());
         if (ranked.isEmpty() || ranked.get(0).score() < LEAST) {
-            return numbered;
+            return numbered.or(() -> usual(account));
         }
         return Optional.of(suggestion(ranked));
     }
@@ -170,28 +177,47 @@ public final class Suggestions {
 
     /** A debit among lines of credits, or the other way about, is less likely. */
     private Candidate onItsSide(Account account, Candidate each) {
-        Side side = sides.get(each.place().line());
-        boolean wrong = side != null
-                && !account.closing().isZero()
-                && side.natural(account.closing()).isNegative();
+        boolean wrong = isOnTheWrongSide(account, each.place());
         double score = each.score() * (wrong ? WRONG_SIDE : 1) * (isOfType(account, each.place()) ? 1 : WRONG_TYPE);
         return new Candidate(each.place(), score, each.nearest());
     }
 
+    private boolean isOnTheWrongSide(Account account, Place place) {
+        Side side = sides.get(place.line());
+        return side != null
+                && !account.closing().isZero()
+                && side.natural(account.closing()).isNegative();
+    }
+
+    /** Where most accounts of its kind go, for a name that says nothing: a guess, and said to be one. */
+    private Optional<Suggestion> usual(Account account) {
+        String type = type(account);
+        Map<Place, Long> counts = names.stream()
+                .filter(name -> name.statement() == account.statement())
+                .filter(name -> type.isEmpty() || name.type().equals(type))
+                .filter(name -> !isOnTheWrongSide(account, name.place()))
+                .collect(Collectors.groupingBy(KnownName::place, Collectors.counting()));
+        return counts.entrySet().stream()
+                .max(Map.Entry.<Place, Long>comparingByValue()
+                        .thenComparing(each -> each.getKey().line()))
+                .map(each -> new Suggestion(
+                        each.getKey().line(),
+                        each.getKey().treatment(),
+                        GUESS,
+                        "its name says nothing; most accounts of its kind go there"));
+    }
+
     /** Most charts of accounts begin assets with 1 and so on (common practice, no source). */
+    private static String type(Account account) {
+        Matcher number = NUMBERED.matcher(account.number());
+        return number.matches()
+                        && account.onIncomeStatement() == number.group(1).charAt(0) > '3'
+                ? TYPES.getOrDefault(number.group(1).charAt(0), "")
+                : "";
+    }
+
     private boolean isOfType(Account account, Place place) {
-        if (!account.number().matches("\\d{4,5}")) {
-            return true;
-        }
-        String type = switch (account.number().charAt(0)) {
-            case '1' -> "asset";
-            case '2' -> "liability";
-            case '3' -> "equity";
-            case '4' -> "income";
-            case '5' -> "cost";
-            case '6' -> "expense";
-            default -> "";
-        };
+        String type = type(account);
         Set<String> known = types.getOrDefault(place, Set.of());
         return type.isEmpty() || known.contains("") || known.contains(type);
     }

@@ -18,7 +18,7 @@ final class WordVotes {
     WordVotes(List<KnownName> names) {
         this.names = names.size();
         for (KnownName name : names) {
-            NameFeatures.words(NameFeatures.spelledOut(name.name())).stream()
+            NameFeatures.words(name.name()).stream()
                     .distinct()
                     .forEach(word -> counts.computeIfAbsent(name.statement(), unused -> new HashMap<>())
                             .computeIfAbsent(word, unused -> new HashMap<>())
@@ -41,7 +41,7 @@ final class WordVotes {
 
     /** Shares by place; they add up to at most one. */
     Map<Place, Double> of(String name, StatementKind statement) {
-        List<String> words = NameFeatures.words(NameFeatures.spelledOut(name));
+        List<String> words = NameFeatures.words(name);
         Map<Place, Double> votes = new HashMap<>();
         double all = 0;
         for (int i = 0; i < words.size(); i++) {
