@@ -1,10 +1,12 @@
 package undersaw.books;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import undersaw.books.FinancialStatements.Pair;
 import undersaw.books.StatementRow.Kind;
@@ -16,12 +18,29 @@ import undersaw.money.Money;
 
 /** The statement of cash flows by the indirect method (ASC 230; from memory), line by line of the return. */
 final class CashFlows {
+    private static final String WRITTEN_OFF = "Depreciation and amortization";
+    private static final Set<String> CHARGES =
+            Set.of("depreciation-books", "amortization-books", "goodwill-impairment");
+    private static final Set<String> GAINS = Set.of("disposal-books", "capital-books");
+
     private final Calculation calculation;
     private final Optional<Calculation> lastYear;
+    private final boolean unopened;
 
     CashFlows(Calculation calculation, Optional<Calculation> lastYear) {
         this.calculation = calculation;
-        this.lastYear = lastYear;
+        this.lastYear = lastYear.filter(CashFlows::isOpened);
+        unopened = lastYear.isPresent() && this.lastYear.isEmpty();
+    }
+
+    /** Without opening balances nothing is known of what moved: all of last year's column would be its balances. */
+    private static boolean isOpened(Calculation year) {
+        boolean opens = year.snapshot().accounts().values().stream()
+                .anyMatch(account -> !year.opening(account).isZero());
+        LocalDate formed = year.snapshot().heading().client().formed();
+        boolean began = formed != null
+                && !formed.isBefore(year.snapshot().heading().period().start());
+        return opens || began;
     }
 
     FinancialStatement statement() {
@@ -47,7 +66,8 @@ final class CashFlows {
         rows.add(opening.plus(change).row("Cash at the end of the year", Kind.TOTAL));
         return new FinancialStatement(
                 "Statement of cash flows",
-                "Year ended " + calculation.snapshot().heading().period().end(),
+                "Year ended " + calculation.snapshot().heading().period().end()
+                        + (unopened ? "; last year has no opening balances, so its cash flows are not known" : ""),
                 rows);
     }
 
@@ -77,17 +97,56 @@ final class CashFlows {
             Money effect = year.opening(account).minus(year.adjusted(account));
             if (!account.onIncomeStatement() && !effect.isZero()) {
                 Activity activity = FinancialStatements.sectionOf(year, account).activity();
-                movements
-                        .computeIfAbsent(activity, unused -> new TreeMap<>())
-                        .merge(caption(year, account, activity), effect, Money::plus);
+                add(movements, activity, caption(year, account, activity), effect);
             }
         }
+        property(year, movements);
         return movements;
+    }
+
+    private static void add(
+            Map<Activity, Map<String, Money>> movements, Activity activity, String caption, Money effect) {
+        movements.computeIfAbsent(activity, unused -> new TreeMap<>()).merge(caption, effect, Money::plus);
+    }
+
+    /**
+     * What was written off is the year's charge; what left the accumulated accounts besides, and the gain, belong to
+     * what was sold, and its price to investing (ASC 230-10-45-28, from memory).
+     */
+    private static void property(Calculation year, Map<Activity, Map<String, Money>> movements) {
+        Money charged = onIncomeStatement(year, CHARGES);
+        Money gain = onIncomeStatement(year, GAINS).negated();
+        Money moved = movements.getOrDefault(Activity.NOT_CASH, Map.of()).getOrDefault(WRITTEN_OFF, Money.ZERO);
+        Money left = charged.isZero() ? Money.ZERO : moved.minus(charged);
+        if (!left.isZero()) {
+            add(movements, Activity.NOT_CASH, WRITTEN_OFF, left.negated());
+        }
+        if (!gain.isZero()) {
+            add(
+                    movements,
+                    Activity.NOT_CASH,
+                    gain.isPositive() ? "Gain on property sold" : "Loss on property sold",
+                    gain.negated());
+        }
+        if (!left.plus(gain).isZero()) {
+            add(movements, Activity.INVESTING, "Gain and write-offs of property sold", left.plus(gain));
+        }
+    }
+
+    private static Money onIncomeStatement(Calculation year, Set<String> treatments) {
+        return Money.sum(year.snapshot().accounts().values().stream()
+                .filter(Account::onIncomeStatement)
+                .filter(account -> year.snapshot()
+                        .mapping(account.number())
+                        .filter(mapping -> treatments.contains(mapping.treatment()))
+                        .isPresent())
+                .map(year::adjusted)
+                .toList());
     }
 
     private static String caption(Calculation year, Account account, Activity activity) {
         return activity == Activity.NOT_CASH
-                ? "Depreciation and amortization"
+                ? WRITTEN_OFF
                 : year.target(account.number()).map(MapTarget::caption).orElse(account.name());
     }
 

@@ -85,10 +85,7 @@ public final class FinancialStatements {
         List<StatementRow> rows = new ArrayList<>();
         Pair assets = side(true, rows);
         rows.add(assets.row("Total assets", Kind.TOTAL));
-        Pair others = side(false, rows);
-        Pair income = new Pair(WorkingBalance.netIncome(calculation), lastYear.map(WorkingBalance::netIncome));
-        rows.add(income.row("Net income of the year", Kind.ITEM));
-        rows.add(others.plus(income).row("Total liabilities and equity", Kind.TOTAL));
+        rows.add(side(false, rows).row("Total liabilities and equity", Kind.TOTAL));
         return new FinancialStatement(
                 "Balance sheet",
                 "As of " + calculation.snapshot().heading().period().end(),
@@ -109,7 +106,7 @@ public final class FinancialStatements {
         return total;
     }
 
-    /** The accounts of every section of that caption between a heading and their sum. */
+    /** The accounts of every section of that caption between a heading and their sum; equity holds the year's income. */
     private Pair group(String caption, List<StatementRow> rows) {
         List<StatementRow> items = new ArrayList<>();
         Pair sum = Pair.nothing(lastYear.isPresent());
@@ -117,6 +114,11 @@ public final class FinancialStatements {
             if (section.caption().equals(caption)) {
                 sum = sum.plus(items(section, items));
             }
+        }
+        if (caption.equals(Section.EQUITY.caption())) {
+            Pair income = new Pair(WorkingBalance.netIncome(calculation), lastYear.map(WorkingBalance::netIncome));
+            items.add(income.row("Net income of the year", Kind.ITEM));
+            sum = sum.plus(income);
         }
         if (!items.isEmpty()) {
             rows.add(StatementRow.heading(caption));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import undersaw.assets.AssetRegister;
 import undersaw.calc.Calculation;
 import undersaw.check.TieOut;
@@ -36,14 +37,14 @@ public final class RegisterTies {
             ties.add(new TieOut(
                     "TB-7",
                     "Cost of property on the books",
-                    onBooks(year, Section.FIXED_ASSETS),
+                    onBooks(year, Section::isProperty),
                     "the asset register",
                     year.amount(AssetRegister.COST),
                     AssetRegister.COST));
             ties.add(new TieOut(
                     "TB-8",
                     "Accumulated depreciation on the books",
-                    onBooks(year, Section.ACCUMULATED).negated(),
+                    onBooks(year, Section::isWrittenOff).negated(),
                     "the asset register",
                     year.amount(AssetRegister.ACCUMULATED),
                     AssetRegister.ACCUMULATED));
@@ -51,8 +52,8 @@ public final class RegisterTies {
         return ties;
     }
 
-    /** What accounts of a section come to at the end of the year, debit positive, in whole dollars. */
-    public static Money onBooks(Calculation year, Section section) {
+    /** What accounts of some sections come to at the end of the year, debit positive, in whole dollars. */
+    public static Money onBooks(Calculation year, Predicate<Section> section) {
         return Money.sum(year.snapshot().accounts().values().stream()
                         .filter(account -> isIn(year, account, section))
                         .map(year::adjusted)
@@ -60,9 +61,9 @@ public final class RegisterTies {
                 .roundedToDollars();
     }
 
-    private static boolean isIn(Calculation year, Account account, Section section) {
+    private static boolean isIn(Calculation year, Account account, Predicate<Section> section) {
         return year.target(account.number())
-                .filter(target -> target.section() == section)
+                .filter(target -> section.test(target.section()))
                 .isPresent();
     }
 
@@ -79,7 +80,7 @@ public final class RegisterTies {
                                 .amount(),
                         Money::plus));
         year.snapshot().accounts().values().stream()
-                .filter(account -> isIn(year, account, Section.FIXED_ASSETS))
+                .filter(account -> isIn(year, account, Section::isProperty))
                 .forEach(account -> register.merge(account.number(), Money.ZERO, Money::plus));
         List<ByAccount> rows = new ArrayList<>();
         register.forEach((number, cost) -> {

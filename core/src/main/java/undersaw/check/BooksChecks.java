@@ -20,6 +20,8 @@ import undersaw.ledger.Account;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.Mapping;
+import undersaw.ledger.Treatment;
+import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.money.Percent;
 
@@ -28,8 +30,9 @@ import undersaw.money.Percent;
  *
  * @param letter the letter before the numbers
  * @param main the form whose lines are held against last year's
+ * @param treatments the return's treatments by id
  */
-public record BooksChecks(String letter, Function<Plan, Form> main) {
+public record BooksChecks(String letter, Function<Plan, Form> main, Function<String, Optional<Treatment>> treatments) {
     private static final Money WORTH_ASKING = Money.ofDollars(10_000);
 
     /** The checks, in the order of their numbers. */
@@ -38,6 +41,7 @@ public record BooksChecks(String letter, Function<Plan, Form> main) {
                 new Check(letter + "-0401", QUERY, BooksChecks::suggestedOnly),
                 new Check(letter + "-0402", STOP, BooksChecks::withoutLine),
                 new Check(letter + "-0403", STOP, BooksChecks::onTheWrongStatement),
+                new Check(letter + "-0413", STOP, this::treatmentsOutOfPlace),
                 new Check(letter + "-0404", STOP, BooksChecks::outOfBalance),
                 new Check(letter + "-0405", STOP, BooksChecks::entriesOut),
                 new Check(letter + "-0406", QUERY, BooksChecks::openingsMoved),
@@ -83,6 +87,35 @@ public record BooksChecks(String letter, Function<Plan, Form> main) {
             }
         }
         return found;
+    }
+
+    private List<Found> treatmentsOutOfPlace(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (Account account : accounts(look)) {
+            Optional<Mapping> mapping = look.snapshot().mapping(account.number());
+            if (mapping.isPresent()) {
+                refusal(look, mapping.get().line(), mapping.get().treatment())
+                        .ifPresent(why -> found.add(outOfPlace(account, why)));
+                mapping.get()
+                        .splits()
+                        .forEach(split -> refusal(look, split.line(), split.treatment())
+                                .ifPresent(why -> found.add(outOfPlace(account, why))));
+            }
+        }
+        return found;
+    }
+
+    private Optional<String> refusal(Examination look, LineId line, String treatment) {
+        Optional<Treatment> known = treatments.apply(treatment);
+        return known.isEmpty()
+                ? Optional.empty()
+                : look.calculation().plan().target(line).flatMap(target -> target.refusal(known.get()));
+    }
+
+    private static Found outOfPlace(Account account, String why) {
+        return Found.at(
+                new Place.OnAccount(account.number()),
+                "\"" + account.name() + "\": " + why + " Choose another treatment, or another line.");
     }
 
     private static List<Found> outOfBalance(Examination look) {

@@ -1,8 +1,11 @@
 package undersaw.form;
 
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import undersaw.ledger.Side;
 import undersaw.ledger.StatementKind;
+import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 
 /**
@@ -23,4 +26,29 @@ public record MapTarget(
         Side side,
         @Nullable LineId opening,
         LineId closing,
-        Section section) {}
+        Section section) {
+    /** Why accounts of a treatment cannot feed this line; absent where they can. */
+    public Optional<String> refusal(Treatment treatment) {
+        Treatment.Serves serves = treatment.serves();
+        if (statement == StatementKind.BALANCE_SHEET) {
+            return Optional.empty();
+        }
+        if (!serves.lines().isEmpty()) {
+            return serves.lines().contains(id)
+                    ? Optional.empty()
+                    : Optional.of(said(treatment) + " goes with "
+                            + serves.lines().stream().map(LineId::text).sorted().collect(Collectors.joining(" or "))
+                            + ", and not with " + id + ".");
+        }
+        boolean income = section == Section.REVENUE || section == Section.OTHER_INCOME;
+        if (income ? serves.income() : serves.expense()) {
+            return Optional.empty();
+        }
+        return Optional.of(said(treatment) + " is for accounts of " + (income ? "expense" : "income") + ", and " + id
+                + ", " + caption + ", holds " + (income ? "income" : "expenses") + ".");
+    }
+
+    private static String said(Treatment treatment) {
+        return "\"" + treatment.id() + "\" (" + treatment.caption() + ")";
+    }
+}

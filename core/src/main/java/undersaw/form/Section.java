@@ -9,8 +9,10 @@ public enum Section {
     RECEIVABLES("Current assets", Activity.OPERATING),
     CURRENT_ASSETS("Current assets", Activity.OPERATING),
     FIXED_ASSETS("Property and equipment", Activity.INVESTING),
-    /** Accumulated depreciation and amortization: a charge of the year that takes no cash. */
+    /** Accumulated depreciation: a charge of the year that takes no cash. */
     ACCUMULATED("Property and equipment", Activity.NOT_CASH),
+    INTANGIBLES("Intangible assets", Activity.INVESTING),
+    ACCUMULATED_AMORTIZATION("Intangible assets", Activity.NOT_CASH),
     OTHER_ASSETS("Other assets", Activity.INVESTING),
     CURRENT_LIABILITIES("Current liabilities", Activity.OPERATING),
     OTHER_LIABILITIES("Other liabilities", Activity.OPERATING),
@@ -49,9 +51,26 @@ public enum Section {
         return activity;
     }
 
+    /** Whether property of lasting use is held here, before what was written off. */
+    public boolean isProperty() {
+        return this == FIXED_ASSETS || this == INTANGIBLES;
+    }
+
+    /** Whether what was written off property is held here. */
+    public boolean isWrittenOff() {
+        return this == ACCUMULATED || this == ACCUMULATED_AMORTIZATION;
+    }
+
     public boolean isAsset() {
         return switch (this) {
-            case CASH, RECEIVABLES, CURRENT_ASSETS, FIXED_ASSETS, ACCUMULATED, OTHER_ASSETS -> true;
+            case CASH,
+                    RECEIVABLES,
+                    CURRENT_ASSETS,
+                    FIXED_ASSETS,
+                    ACCUMULATED,
+                    INTANGIBLES,
+                    ACCUMULATED_AMORTIZATION,
+                    OTHER_ASSETS -> true;
             default -> false;
         };
     }

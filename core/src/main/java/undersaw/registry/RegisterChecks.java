@@ -20,7 +20,7 @@ final class RegisterChecks {
     private RegisterChecks() {}
 
     static List<Found> propertyNotListed(Examination look) {
-        Money cost = RegisterTies.onBooks(look.calculation(), Section.FIXED_ASSETS);
+        Money cost = RegisterTies.onBooks(look.calculation(), Section::isProperty);
         boolean held = look.calculation().plan().list(AssetRegister.LIST).isPresent();
         return cost.isZero() || !held || look.calculation().hasRows(AssetRegister.LIST)
                 ? List.of()

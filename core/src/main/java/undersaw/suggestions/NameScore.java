@@ -50,8 +50,7 @@ public record NameScore(Map<String, Count> kinds, Count total, List<String> wron
         List<String> wrong = new ArrayList<>();
         for (TableRow row : Table.read(path, COLUMNS)) {
             Optional<Suggestion> found = suggestions.suggest(account(row));
-            boolean good = found.filter(
-                            each -> each.line().text().equals(row.text("line")))
+            boolean good = found.filter(each -> each.line().text().equals(row.text("line")))
                     .isPresent();
             boolean sure = found.filter(Suggestion::sure).isPresent();
             Count before = kinds.getOrDefault(row.text("kind"), new Count(0, 0, 0, 0, 0));

@@ -120,6 +120,45 @@ class BooksTest {
         assertThat(total(flows, "Cash at the end of the year")).isEqualTo(cash);
     }
 
+    /** A machine of 60, written off by 9, is sold for 54.20, with a gain of 3.20; worked by hand. */
+    @Test
+    void whatPropertyWasSoldForIsInvestingAndTheYearsChargeIsWhatWasWrittenOff() {
+        Calculation year = Returns.calculate(SampleReturns.corporation()
+                .income("4000", "1120/1a", "full", "90")
+                .income("4900", "1120/9", "disposal-books", "3.20")
+                .expense("6200", "1120/20", "depreciation-books", "30.46")
+                .balance("1500", "1120/L/10a", "100", "40")
+                .balance("1600", "1120/L/10b", "-20", "-41.46")
+                .balance("1700", "1120/L/13a", "12", "12")
+                .balance("3000", "1120/L/22b", "-92", "-92")
+                .snapshot());
+        FinancialStatements statements = new FinancialStatements(year, Optional.empty());
+        FinancialStatement flows = statements.all().get(2);
+        assertThat(total(flows, "Depreciation and amortization")).isEqualTo(Money.parse("30.46"));
+        assertThat(total(flows, "Gain on property sold")).isEqualTo(Money.parse("-3.20"));
+        // income 62.74, charge 30.46, gain taken out
+        assertThat(total(flows, "Cash from operating activities")).isEqualTo(Money.parse("90"));
+        assertThat(total(flows, "Cash from investing activities")).isEqualTo(Money.parse("54.20"));
+        FinancialStatement balance = statements.balance();
+        // stock 92 and income 62.74, less the 81.46 by which the sample balances itself
+        assertThat(total(balance, "Total equity")).isEqualTo(Money.parse("73.28"));
+        assertThat(total(balance, "Total intangible assets")).isEqualTo(Money.parse("12"));
+        assertThat(total(balance, "Total assets")).isEqualTo(total(balance, "Total liabilities and equity"));
+    }
+
+    @Test
+    void aYearWithoutOpeningsHasNoCashFlowsToCompareWith() {
+        Calculation year = Returns.calculate(books());
+        Calculation unopened = Returns.calculate(SampleReturns.corporation()
+                .balance("1500", "1120/L/10a", "0", "60")
+                .balance("3000", "1120/L/22b", "0", "-60")
+                .snapshot());
+        FinancialStatement flows =
+                new FinancialStatements(year, Optional.of(unopened)).all().get(2);
+        assertThat(flows.period()).contains("last year has no opening balances");
+        assertThat(flows.rows()).allMatch(row -> row.lastYear().isEmpty());
+    }
+
     private static Money total(FinancialStatement statement, String caption) {
         return statement.rows().stream()
                 .filter(row -> row.caption().equals(caption) && row.kind() != Kind.HEADING)

@@ -27,11 +27,19 @@ public final class Filings {
      * @param digest SHA-256 of the filing
      * @param xml the filing as it will be sent
      * @param pdf the readable return
+     * @param pages the readable return before it was marked, from which the accepted copy is printed
      * @param folder the engagement folder, zipped: every input
      */
     @SuppressWarnings("ArrayRecordComponent")
     public record Content(
-            long engagement, long revision, String submission, String digest, byte[] xml, byte[] pdf, byte[] folder) {}
+            long engagement,
+            long revision,
+            String submission,
+            String digest,
+            byte[] xml,
+            byte[] pdf,
+            String pages,
+            byte[] folder) {}
 
     /**
      * A sealed filing without its documents.
@@ -92,8 +100,8 @@ public final class Filings {
             long id = database.write()
                     .sql("""
                             insert into filing (engagement, submission, revision, digest, sealed_by, sealed_at, xml,
-                              pdf, folder, state, changed_at)
-                            values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'sealed', ?) returning id""")
+                              pdf, pages, folder, state, changed_at)
+                            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'sealed', ?) returning id""")
                     .params(
                             content.engagement(),
                             content.submission(),
@@ -103,6 +111,7 @@ public final class Filings {
                             at.toString(),
                             content.xml(),
                             content.pdf(),
+                            content.pages(),
                             content.folder(),
                             at.toString())
                     .query(Long.class)
@@ -224,18 +233,61 @@ public final class Filings {
                 .single();
     }
 
-    /** Puts the final readable return beside the sealed content, which stays as it is. */
-    public void replacePdf(long filing, byte[] pdf) {
+    /** The pages that were sealed, to be marked. */
+    public String pages(long filing) {
+        return database.read()
+                .sql("select pages from filing where id = ?")
+                .param(filing)
+                .query(String.class)
+                .single();
+    }
+
+    /** Accepted filings whose marked copy is still to be made, as after a crash between the two. */
+    public List<Kept> withoutCopy() {
+        return database.read()
+                .sql(SELECT + " where state = 'accepted' and accepted_pdf is null and pages <> '' order by id")
+                .query(Kept.class)
+                .list();
+    }
+
+    /** Puts the accepted copy beside what was sealed, once. */
+    public void keepAcceptedCopy(long filing, byte[] pdf) {
         database.inTransaction(() -> database.write()
-                .sql("update filing set pdf = ? where id = ?")
+                .sql("update filing set accepted_pdf = ? where id = ? and accepted_pdf is null")
                 .params(pdf, filing)
                 .update());
+    }
+
+    /** Keeps an answer that was not believed, as it came. */
+    public void keepUnbelieved(Kept filing, String why, byte[] body, Instant at) {
+        database.inTransaction(() -> {
+            database.write()
+                    .sql("insert into filing_answer (filing, came_at, why, body) values (?, ?, ?, ?)")
+                    .params(filing.id(), at.toString(), why, body)
+                    .update();
+            trail.add(
+                    new Origin(filing.engagement(), filing.revision(), "The authority", at),
+                    new ChangeWords("Answer not believed", filing.submission(), why));
+            return null;
+        });
+    }
+
+    /** Why answers were not believed, the newest last. */
+    public List<String> unbelieved(long filing) {
+        return database.read()
+                .sql("select why from filing_answer where filing = ? order by id")
+                .param(filing)
+                .query(String.class)
+                .list();
     }
 
     /** The documents of a filing. */
     public enum Document {
         XML("xml"),
-        PDF("pdf"),
+        /** The accepted copy, or what was sealed while there is none. */
+        PDF("coalesce(accepted_pdf, pdf)"),
+        /** What was sealed, byte for byte. */
+        SEALED_PDF("pdf"),
         FOLDER("folder");
 
         private final String column;

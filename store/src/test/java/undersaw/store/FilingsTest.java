@@ -45,7 +45,7 @@ class FilingsTest {
 
     private Kept sealed(String submission) {
         byte[] bytes = {1, 2, 3};
-        Content content = new Content(engagement, 1, submission, "digest", bytes, bytes, bytes);
+        Content content = new Content(engagement, 1, submission, "digest", bytes, bytes, "<p/>", bytes);
         return filings.seal(content, "R. Tern", NOW).flatMap(filings::find).orElseThrow();
     }
 
@@ -53,7 +53,7 @@ class FilingsTest {
     void anAmendedFilingMayFollowAnAcceptedOne() {
         Kept first = sealed("a");
         byte[] bytes = {1};
-        Content amended = new Content(engagement, 2, "b", "digest", bytes, bytes, bytes);
+        Content amended = new Content(engagement, 2, "b", "digest", bytes, bytes, "<p/>", bytes);
         assertThat(filings.sealAmended(amended, "R. Tern", NOW)).isEmpty();
         filings.move(first, new Step(DispatchState.ACCEPTED, "SIM-1", "", List.of()), "x", NOW);
         assertThat(filings.seal(amended, "R. Tern", NOW)).isEmpty();
@@ -64,7 +64,7 @@ class FilingsTest {
     void onlyOneFilingOfAnEngagementStandsAtATime() {
         Kept first = sealed("a");
         byte[] bytes = {1};
-        Content second = new Content(engagement, 1, "b", "digest", bytes, bytes, bytes);
+        Content second = new Content(engagement, 1, "b", "digest", bytes, bytes, "<p/>", bytes);
         assertThat(filings.seal(second, "R. Tern", NOW)).isEmpty();
         assertThat(filings.move(first, new Step(DispatchState.REJECTED, "", "", List.of()), "x", NOW))
                 .isTrue();

@@ -47,6 +47,26 @@ public final class Visitor {
         return visitor;
     }
 
+    /** Somebody with a password of their own; redirections are not followed. */
+    public static Visitor as(Office.Running office, String login, String password) {
+        Visitor visitor = new Visitor(office.address(), false);
+        visitor.signIn(login, password);
+        return visitor;
+    }
+
+    /** Where a try to sign in leads. */
+    public static String tries(Office.Running office, String login, String password) {
+        return new Visitor(office.address(), false)
+                .signIn(login, password)
+                .headers()
+                .firstValue("Location")
+                .orElse("");
+    }
+
+    private HttpResponse<String> signIn(String login, String password) {
+        return send("/sign-in", token(get("/sign-in")), "username", login, "password", password);
+    }
+
     public HttpResponse<String> get(String path) {
         return answer(
                 HttpRequest.newBuilder(URI.create(address + path))

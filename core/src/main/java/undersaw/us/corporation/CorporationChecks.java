@@ -10,11 +10,11 @@ import undersaw.check.ClientChecks;
 final class CorporationChecks {
     private CorporationChecks() {}
 
-    static List<Check> all() {
+    static List<Check> all(Treatments1120 treatments) {
         return Stream.of(
                         new ClientChecks("C").all(),
                         HeadingChecks.all(),
-                        new BooksChecks("C", plan -> plan.forms().get(0)).all(),
+                        new BooksChecks("C", plan -> plan.forms().get(0), treatments::find).all(),
                         LineChecks.all(),
                         LimitChecks.all(),
                         AccountChecks.all(),

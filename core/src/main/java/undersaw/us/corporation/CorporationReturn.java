@@ -47,7 +47,7 @@ public final class CorporationReturn implements ReturnKind {
                 forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
         targets = new CorporationTargets(all);
         suggestions = Suggestions.read(NAMES, NumberSuggestions::suggest, all);
-        checks = CorporationChecks.all();
+        checks = CorporationChecks.all(treatments);
     }
 
     @Override

@@ -41,8 +41,9 @@ final class ScheduleL extends Form {
                 .excusedWhen(() -> all.scheduleK.small.answered("yes"));
         section(Section.CASH);
         assets.add(row("1", "Cash", Side.DEBIT));
-        section(Section.RECEIVABLES);
-        assets.add(pair("2a", "Trade notes and accounts receivable", "2b", "Less allowance for bad debts"));
+        assets.add(pair(
+                new Half("2a", "Trade notes and accounts receivable", Section.RECEIVABLES),
+                new Half("2b", "Less allowance for bad debts", Section.RECEIVABLES)));
         section(Section.CURRENT_ASSETS);
         inventories = row("3", "Inventories", Side.DEBIT);
         assets.add(inventories);
@@ -53,11 +54,17 @@ final class ScheduleL extends Form {
         assets.add(row("7", "Loans to shareholders", Side.DEBIT));
         assets.add(row("8", "Mortgage and real estate loans", Side.DEBIT));
         assets.add(statement("9", "Other investments", Side.DEBIT));
+        assets.add(pair(
+                new Half("10a", "Buildings and other depreciable assets", Section.FIXED_ASSETS),
+                new Half("10b", "Less accumulated depreciation", Section.ACCUMULATED)));
+        assets.add(pair(
+                new Half("11a", "Depletable assets", Section.FIXED_ASSETS),
+                new Half("11b", "Less accumulated depletion", Section.ACCUMULATED)));
         section(Section.FIXED_ASSETS);
-        assets.add(pair("10a", "Buildings and other depreciable assets", "10b", "Less accumulated depreciation"));
-        assets.add(pair("11a", "Depletable assets", "11b", "Less accumulated depletion"));
         assets.add(row("12", "Land", Side.DEBIT));
-        assets.add(pair("13a", "Intangible assets", "13b", "Less accumulated amortization"));
+        assets.add(pair(
+                new Half("13a", "Intangible assets", Section.INTANGIBLES),
+                new Half("13b", "Less accumulated amortization", Section.ACCUMULATED_AMORTIZATION)));
         section(Section.OTHER_ASSETS);
         assets.add(statement("14", "Other assets", Side.DEBIT));
         totalAssets = total("15", "Total assets", end -> sum(at(assets, end)));
@@ -145,20 +152,21 @@ final class ScheduleL extends Form {
                 () -> sum(line.fromAccounts(), new Reference(LineId.of("1120/" + roundingPlace(end)))));
     }
 
+    /** A row of a pair: the gross amount, or what is taken off it. */
+    private record Half(String number, String caption, Section section) {}
+
     /** Gross amounts in columns a and c; the net of the pair in columns b and d of the lower row. */
-    private BalanceRow pair(String gross, String caption, String less, String lessCaption) {
-        Section upperSection = gross.equals("2a") ? Section.RECEIVABLES : Section.FIXED_ASSETS;
-        BalanceRow upper = columns(gross, caption, Side.DEBIT);
-        if (lessCaption.contains("accumulated")) {
-            section(Section.ACCUMULATED);
-        }
-        BalanceRow lower = columns(less, lessCaption, Side.CREDIT);
-        section(upperSection);
+    private BalanceRow pair(Half gross, Half less) {
+        section(gross.section());
+        BalanceRow upper = columns(gross.number(), gross.caption(), Side.DEBIT);
+        section(less.section());
+        BalanceRow lower = columns(less.number(), less.caption(), Side.CREDIT);
+        String net = gross.caption() + ", net";
         return new BalanceRow(
-                id(less),
-                caption + ", net",
-                line("L/" + less + "/b", caption + ", net").is(upper.opening().minus(lower.opening())),
-                line("L/" + less + "/d", caption + ", net").is(upper.closing().minus(lower.closing())));
+                id(less.number()),
+                net,
+                line("L/" + less.number() + "/b", net).is(upper.opening().minus(lower.opening())),
+                line("L/" + less.number() + "/d", net).is(upper.closing().minus(lower.closing())));
     }
 
     private BalanceRow capitalStock() {

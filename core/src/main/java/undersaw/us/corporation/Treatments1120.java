@@ -19,8 +19,8 @@ import undersaw.table.TableRow;
  * <p>Authorities are cited row by row in {@code treatments.csv}, from memory.
  */
 final class Treatments1120 {
-    private static final List<String> COLUMNS =
-            List.of("id", "caption", "reach", "later", "permanent", "expense", "income", "aliases", "citation");
+    private static final List<String> COLUMNS = List.of(
+            "id", "caption", "reach", "later", "permanent", "serves", "expense", "income", "aliases", "citation");
 
     private final Map<String, Treatment> byId = new HashMap<>();
     private final Map<String, Lines> differences = new HashMap<>();
@@ -40,7 +40,8 @@ final class Treatments1120 {
                     row.text("caption"),
                     reach(row.text("reach")),
                     row.text("permanent").equals("yes"),
-                    row.text("citation"));
+                    row.text("citation"),
+                    Treatment.Serves.parse(row.text("serves")));
             inOrder.add(treatment);
             if (!row.text("later").isEmpty()) {
                 String[] change = row.text("later").split(" ", 2);

@@ -13,7 +13,7 @@ final class NonprofitChecks {
     static List<Check> all() {
         return Stream.of(
                         new ClientChecks("N").all(),
-                        new BooksChecks("N", plan -> plan.forms().get(1)).all(),
+                        new BooksChecks("N", plan -> plan.forms().get(1), TreatmentsNonprofit::find).all(),
                         SizeChecks.all(),
                         NetAssetChecks.all(),
                         QuestionChecks.all(),

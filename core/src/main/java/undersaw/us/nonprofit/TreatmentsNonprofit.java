@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import undersaw.ledger.Treatment;
 import undersaw.ledger.Treatment.Reach;
+import undersaw.ledger.Treatment.Serves;
 
 /** How a small nonprofit's accounts are taken: what they serve, and what the return leaves out (from memory). */
 final class TreatmentsNonprofit {
@@ -21,9 +22,9 @@ final class TreatmentsNonprofit {
 
     private static final List<Treatment> ALL = List.of(
             of(FULL, "As on the books", Reach.WHOLE, "Instructions for Form 990-EZ, Part I"),
-            of(PROGRAM, "For program services", Reach.WHOLE, FUNCTIONS),
-            of(MANAGEMENT, "For management and general", Reach.WHOLE, FUNCTIONS),
-            of(FUNDRAISING, "For fundraising", Reach.WHOLE, FUNCTIONS),
+            function(PROGRAM, "For program services"),
+            function(MANAGEMENT, "For management and general"),
+            function(FUNDRAISING, "For fundraising"),
             of(IN_KIND, "Property given, at its fair value", Reach.WHOLE, "Instructions for Form 990-EZ, line 1"),
             of(
                     DONATED_SERVICES,
@@ -35,7 +36,8 @@ final class TreatmentsNonprofit {
                     "Pledge not received: left out on the cash method",
                     Reach.NONE,
                     false,
-                    "Instructions for Form 990-EZ, item G"),
+                    "Instructions for Form 990-EZ, item G",
+                    Serves.parse("income")),
             of(UNREALIZED, "Not realized: shown on line 20", Reach.ELSEWHERE, "Instructions for Form 990-EZ, line 20"),
             of(RESTRICTED, "With donor restrictions", Reach.WHOLE, "ASC 958-210-45"));
 
@@ -43,6 +45,11 @@ final class TreatmentsNonprofit {
 
     private static Treatment of(String id, String caption, Reach reach, String citation) {
         return new Treatment(id, caption, reach, true, citation);
+    }
+
+    /** What an expense serves. */
+    private static Treatment function(String id, String caption) {
+        return new Treatment(id, caption, Reach.WHOLE, true, FUNCTIONS, Serves.parse("expense"));
     }
 
     static List<Treatment> all() {

@@ -23,7 +23,14 @@ final class PrintedPage {
     private PrintedPage() {}
 
     static byte[] write(String template, Context context) {
-        String page = ENGINE.process(template, context);
+        return print(html(template, context));
+    }
+
+    static String html(String template, Context context) {
+        return ENGINE.process(template, context);
+    }
+
+    static byte[] print(String page) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> font("IBMPlexSans-Regular.ttf"), "Plex", 400, FontStyle.NORMAL, true);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.thymeleaf.context.Context;
+import org.unbescape.html.HtmlEscape;
 import undersaw.calc.LineValue;
 import undersaw.calc.Plan;
 import undersaw.calc.Statement;
@@ -14,20 +15,38 @@ import undersaw.form.Part;
 import undersaw.line.Value;
 import undersaw.money.Money;
 
-/** The readable return: every line that is filed, then the statements; each page carries the mark. */
+/**
+ * The readable return: every line that is filed, then the statements; each page carries the mark.
+ *
+ * <p>Its pages are set before they are marked, so that an accepted copy is the sealed one with another mark.
+ */
 public final class ReturnPdf {
+    /** Where the mark goes; what people type is escaped and cannot look like it. */
+    private static final String PLACE = "<div id=\"mark\"></div>";
+
     private ReturnPdf() {}
 
     /** The document as PDF bytes. */
     public static byte[] write(FilingContent content, Plan plan, PrintMark mark) {
+        return print(pages(content, plan), mark);
+    }
+
+    /** Pages that were set, with a mark. */
+    public static byte[] print(String pages, PrintMark mark) {
+        String shown = "<div class=\"mark" + (mark.filed() ? " filed" : "") + "\">"
+                + HtmlEscape.escapeHtml4Xml(mark.text()) + "</div>";
+        return PrintedPage.print(pages.replace(PLACE, shown));
+    }
+
+    /** The pages without a mark. */
+    public static String pages(FilingContent content, Plan plan) {
         Context context = new Context(Locale.US);
         context.setVariable("heading", content.heading());
         context.setVariable("firm", content.firm());
         context.setVariable("preparer", content.preparer());
-        context.setVariable("mark", mark);
         context.setVariable("parts", parts(content, plan));
         context.setVariable("statements", statements(content, plan));
-        return PrintedPage.write("undersaw/files/pdf/return", context);
+        return PrintedPage.html("undersaw/files/pdf/return", context);
     }
 
     private static List<PrintedPart> parts(FilingContent content, Plan plan) {

@@ -1,27 +1,18 @@
 package undersaw.files.xml;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.XMLConstants;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import javax.xml.transform.stream.StreamSource;
-import javax.xml.validation.SchemaFactory;
-import javax.xml.validation.Validator;
-import org.xml.sax.SAXException;
 import undersaw.calc.LineValue;
 import undersaw.calc.Statement;
 import undersaw.engagement.Address;
@@ -154,21 +145,7 @@ public final class FilingXml {
 
     /** What the published schema says against the filing; empty when it is valid. */
     public static List<String> validate(byte[] filing) {
-        List<String> faults = new ArrayList<>();
-        try {
-            SchemaFactory factory = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            // a form's own schema narrows the common one, which lies beside it
-            factory.setProperty(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "file,jar:file,jar:nested");
-            Validator validator = factory.newSchema(schemaOf(filing)).newValidator();
-            validator.setProperty(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-            validator.validate(new StreamSource(new ByteArrayInputStream(filing)));
-        } catch (SAXException invalid) {
-            faults.add(String.valueOf(invalid.getMessage()));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return faults;
+        return PublishedFormat.fault(schemaOf(filing), filing).stream().toList();
     }
 
     /** The schema of the filing's form where it has one of its own, the common one otherwise. */

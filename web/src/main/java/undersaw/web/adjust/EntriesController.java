@@ -26,6 +26,7 @@ import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Repeats;
 import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Figure;
@@ -67,6 +68,7 @@ class EntriesController {
         model.addAttribute(
                 "edited", edited.map(each -> shown(open, each, false)).orElseGet(() -> blank(open)));
         model.addAttribute("was", edited.map(Entry::number).orElse(""));
+        model.addAttribute("seen", edited.map(Refused::seen).orElse(""));
         model.addAttribute("accounts", open.snapshot().accounts().size() > MOST_LISTED ? List.of() : found(open, ""));
         model.addAttribute("kinds", List.of(EntryKind.ADJUSTING, EntryKind.RECLASSIFYING, EntryKind.TAX));
         model.addAttribute("repeats", Repeats.values());
@@ -160,14 +162,37 @@ class EntriesController {
     }
 
     @PostMapping("/e/{id}/adjust")
-    ModelAndView keep(@PathVariable long id, EntryForm form, Principal principal, Answers answers) {
+    ModelAndView keep(
+            @PathVariable long id,
+            EntryForm form,
+            @RequestParam(required = false) @Nullable String seen,
+            Principal principal,
+            Answers answers) {
         EntryForm.Read read = form.read(workspace.open(id).snapshot());
         if (read.entry() == null) {
             return answers.refuse(
                     HttpStatus.UNPROCESSABLE_CONTENT, String.join(" ", read.problems()) + " Nothing was kept.");
         }
-        workspace.change(
-                id, signature.name(principal), open -> new Change.EntriesSet(with(open, form.was(), read.entry())));
+        workspace.change(id, signature.name(principal), open -> {
+            Optional<Entry> now = open.snapshot().lists().entries().stream()
+                    .filter(each -> each.number().equals(form.was()))
+                    .findFirst();
+            boolean edits = form.was() != null && !form.was().isEmpty();
+            Refused.unlessSeen(
+                    edits ? seen : null,
+                    now.<Object>map(each -> each).orElse(""),
+                    now.map(each -> "Entry " + each.number() + " was changed while you typed; it now says \""
+                                            + each.memo() + "\", "
+                                            + each.postings().size() + " postings, "
+                                            + Figure.balance(Money.sum(each.postings().stream()
+                                                    .map(posting ->
+                                                            posting.amount().notBelowZero())
+                                                    .toList()))
+                                            + ". ")
+                                    .orElse("The entry was removed while you typed. ")
+                            + "Yours was not saved. Load the page, and save yours over it.");
+            return new Change.EntriesSet(with(open, form.was(), read.entry()));
+        });
         return new ModelAndView("redirect:/e/" + id + "/adjust");
     }
 
@@ -188,29 +213,34 @@ class EntriesController {
             @RequestParam String reason,
             Principal principal,
             Answers answers) {
-        OpenEngagement open = workspace.open(id);
-        Optional<Account> retained = Openings.retainedEarnings(
-                open.calculation(), open.kind().bookLines().retainedEarnings());
-        BalanceGap gap = BalanceGap.of(open.calculation(), opening);
-        if (reason.isBlank() || retained.isEmpty() || !gap.isOpen()) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    retained.isEmpty()
-                            ? "No account goes to retained earnings. Map one first."
-                            : gap.isOpen() ? "Give a reason; it stands with the entry." : "The books balance already.");
+        if (reason.isBlank()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "Give a reason; it stands with the entry.");
         }
-        workspace.change(id, signature.name(principal), now -> {
-            List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
-            var period = now.heading().period();
-            entries.add(new Entry(
-                    "B" + EntryForm.nextNumber(now.snapshot()),
-                    EntryKind.BALANCING,
-                    opening ? period.start().minusDays(1) : period.end(),
-                    reason.strip() + " (ordered by " + signature.of(principal) + ")",
-                    List.of(new EntryPosting(
-                            retained.get().number(), gap.difference().negated()))));
-            return new Change.EntriesSet(entries);
-        });
+        String signed = reason.strip() + " (ordered by " + signature.of(principal) + ")";
+        workspace.change(id, signature.name(principal), now -> ordered(now, opening, signed));
         return new ModelAndView("redirect:/e/" + id + "/adjust/balance");
+    }
+
+    /** The balancing entry out of the books as they stand, so that a second order finds nothing left to balance. */
+    private static Change ordered(OpenEngagement now, boolean opening, String reason) {
+        Optional<Account> retained = Openings.retainedEarnings(
+                now.calculation(), now.kind().bookLines().retainedEarnings());
+        BalanceGap gap = BalanceGap.of(now.calculation(), opening);
+        if (retained.isEmpty()) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "No account goes to retained earnings. Map one first.");
+        }
+        if (!gap.isOpen()) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The books balance already.");
+        }
+        List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
+        var period = now.heading().period();
+        entries.add(new Entry(
+                "B" + EntryForm.nextNumber(now.snapshot()),
+                EntryKind.BALANCING,
+                opening ? period.start().minusDays(1) : period.end(),
+                reason,
+                List.of(new EntryPosting(
+                        retained.get().number(), gap.difference().negated()))));
+        return new Change.EntriesSet(entries);
     }
 }

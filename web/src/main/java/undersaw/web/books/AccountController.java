@@ -32,6 +32,7 @@ import undersaw.money.Percent;
 import undersaw.store.Ledgers;
 import undersaw.web.books.AccountView.OfLedger;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
@@ -82,6 +83,7 @@ class AccountController {
         model.addAttribute("choices", open.calculation().plan().targets());
         model.addAttribute("treatments", open.kind().treatments());
         model.addAttribute("from", first);
+        model.addAttribute("seen", Refused.seen(account));
         model.addAttribute("next", first + ON_A_PAGE <= ofLedger.count() ? first + ON_A_PAGE : 0);
         brought.pinned().show(id, "account-" + number, model);
         return "books/account";
@@ -94,6 +96,7 @@ class AccountController {
             @RequestParam String number,
             @RequestParam(required = false) @Nullable String opening,
             @RequestParam(required = false) @Nullable String closing,
+            @RequestParam(required = false) @Nullable String seen,
             Principal principal,
             Answers answers) {
         Account account = workspace.open(id).snapshot().accounts().get(number);
@@ -105,12 +108,25 @@ class AccountController {
                     "Found \"" + (start.isEmpty() ? opening : closing)
                             + "\", expected an amount such as 1250.00, credits with a minus.");
         }
-        workspace.change(
-                id,
-                signature.name(principal),
-                open -> new Change.AccountSet(
-                        new Account(number, account.name(), account.statement(), start.get(), end.get())));
-        return back(id, number);
+        workspace.change(id, signature.name(principal), open -> {
+            Account now = open.snapshot().accounts().getOrDefault(number, account);
+            Refused.unlessSeen(
+                    seen,
+                    now,
+                    "Account " + number + " now opens with " + now.opening().printedWithCents()
+                            + " and closes with " + now.closing().printedWithCents()
+                            + ". Yours was not saved. Load the page, and save yours over it.");
+            return new Change.AccountSet(new Account(
+                    number,
+                    now.name(),
+                    now.statement(),
+                    opening == null ? now.opening() : start.get(),
+                    closing == null ? now.closing() : end.get()));
+        });
+        String from = answers.request().getHeader("Referer");
+        return from != null && from.endsWith("/books/openings")
+                ? new ModelAndView("redirect:/e/" + id + "/books/openings")
+                : back(id, number);
     }
 
     private static Optional<Money> typed(@Nullable String text, Money otherwise) {
@@ -170,6 +186,10 @@ class AccountController {
         Optional<Treatment> treatment = open.kind().treatment(typed.treatment());
         if (treatment.isEmpty()) {
             return new PartOrProblem(null, "\"" + typed.treatment() + "\" is no treatment. Type one and choose it.");
+        }
+        Optional<String> refused = target.get().refusal(treatment.get());
+        if (refused.isPresent()) {
+            return new PartOrProblem(null, refused.get());
         }
         String id = account.onIncomeStatement() ? treatment.get().id() : "";
         String measure = typed.measure().strip();

@@ -103,6 +103,11 @@ class DocumentsController {
         return document(id, filing, Filings.Document.PDF);
     }
 
+    @GetMapping("/e/{id}/file/{filing}/sealed.pdf")
+    ResponseEntity<byte[]> asSealed(@PathVariable long id, @PathVariable long filing) {
+        return document(id, filing, Filings.Document.SEALED_PDF);
+    }
+
     @GetMapping("/e/{id}/file/{filing}/filing.xml")
     ResponseEntity<byte[]> sealedXml(@PathVariable long id, @PathVariable long filing) {
         return document(id, filing, Filings.Document.XML);
@@ -114,7 +119,7 @@ class DocumentsController {
         if (!mine) {
             return ResponseEntity.notFound().build();
         }
-        boolean pdf = document == Filings.Document.PDF;
+        boolean pdf = document != Filings.Document.XML;
         return answer(
                 filings.document(filing, document),
                 pdf ? MediaType.APPLICATION_PDF : MediaType.APPLICATION_XML,

@@ -56,13 +56,15 @@ public class Sealing {
         if (!faults.isEmpty()) {
             return Sealed.refused("The filing breaks the published format: " + String.join(" ", faults));
         }
+        String pages = ReturnPdf.pages(content, open.calculation().plan());
         Filings.Content sealed = new Filings.Content(
                 open.id(),
                 open.revision(),
                 submission,
                 FilingXml.digest(xml),
                 xml,
-                ReturnPdf.write(content, open.calculation().plan(), PrintMark.draft()),
+                ReturnPdf.print(pages, PrintMark.draft()),
+                pages,
                 EngagementFolder.writeZip(open.snapshot()));
         Optional<Long> filing = open.kind().isAmended(open.calculation())
                 ? filings.sealAmended(sealed, person, clock.instant())

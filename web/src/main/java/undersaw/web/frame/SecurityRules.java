@@ -11,6 +11,8 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import undersaw.store.People;
 
@@ -22,7 +24,7 @@ class SecurityRules {
             + "base-uri 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, People people, SignInBrake brake) throws Exception {
         http.authorizeHttpRequests(
                         requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
                                 .permitAll()
@@ -41,6 +43,8 @@ class SecurityRules {
                                 .authenticated())
                 .formLogin(form ->
                         form.loginPage("/sign-in").defaultSuccessUrl("/", false).permitAll())
+                .addFilterBefore(new SignInGate(brake), UsernamePasswordAuthenticationFilter.class)
+                .addFilterAfter(new StandingFilter(people), AnonymousAuthenticationFilter.class)
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)));

@@ -48,8 +48,11 @@ class RegisterController {
                 RegisterTies.byAccount(open.calculation()).stream()
                         .map(ByAccount::of)
                         .toList());
-        list(open, Station.ASSETS)
-                .ifPresent(list -> model.addAttribute("strips", AssetStrips.of(open.calculation(), list)));
+        model.addAttribute(
+                "strips",
+                list(open, Station.ASSETS)
+                        .map(list -> AssetStrips.of(open.calculation(), list))
+                        .orElse(List.of()));
         return "lists/assets";
     }
 

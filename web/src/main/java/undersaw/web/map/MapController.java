@@ -115,6 +115,12 @@ class MapController {
                     "\"" + treatment + "\" is no treatment. Type one such as " + near(open, treatment)
                             + ", and choose.");
         }
+        Optional<String> refused = treatment == null || account.size() != 1
+                ? Optional.empty()
+                : refusal(open, account.get(0), target.get(), treatment.strip());
+        if (refused.isPresent()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, refused.get());
+        }
         Optional<String> stale = account.size() == 1 ? stale(open, account.get(0), was) : Optional.empty();
         if (stale.isPresent()) {
             return answers.refuse(HttpStatus.CONFLICT, stale.get());
@@ -157,6 +163,22 @@ class MapController {
                         + ", while you looked. Yours was not saved. Load the page to see theirs, then choose again.");
     }
 
+    /** A treatment that is chosen must fit; one that was there before the line moved goes, and that is said. */
+    private static Optional<String> refusal(OpenEngagement open, String number, MapTarget target, String treatment) {
+        boolean wasThere = open.snapshot()
+                .mapping(number)
+                .filter(before ->
+                        before.treatment().equals(treatment) && !before.line().equals(target.id()))
+                .isPresent();
+        return wasThere
+                ? Optional.empty()
+                : Optional.ofNullable(open.snapshot().accounts().get(number))
+                        .filter(Account::onIncomeStatement)
+                        .flatMap(account -> open.kind().treatment(treatment))
+                        .flatMap(target::refusal)
+                        .map(why -> why + " Nothing was changed: choose another treatment, or another line first.");
+    }
+
     private static Mapping mapping(OpenEngagement open, Account account, Mapping wish) {
         String id = wish.treatment().isEmpty()
                 ? open.snapshot()
@@ -164,12 +186,28 @@ class MapController {
                         .map(Mapping::treatment)
                         .orElse("full")
                 : wish.treatment();
-        String known = open.kind().treatment(id).map(Treatment::id).orElse("full");
+        // a treatment that the line cannot have goes
+        String known = open.kind()
+                .treatment(id)
+                .filter(each -> open.calculation()
+                        .plan()
+                        .target(wish.line())
+                        .flatMap(target -> target.refusal(each))
+                        .isEmpty())
+                .map(Treatment::id)
+                .orElse("full");
         String treatment = account.onIncomeStatement() ? known : "";
+        boolean gone = account.onIncomeStatement()
+                && open.kind()
+                        .treatment(id)
+                        .filter(each -> !each.id().equals(known))
+                        .isPresent();
+        String reason =
+                wish.reason() + (gone ? "; \"" + id + "\" cannot serve " + wish.line() + " and was taken off" : "");
         return open.snapshot()
                 .mapping(account.number())
-                .map(before -> before.movedTo(wish.line(), treatment, wish.reason()))
-                .orElse(new Mapping(wish.line(), treatment, true, wish.reason()));
+                .map(before -> before.movedTo(wish.line(), treatment, reason))
+                .orElse(new Mapping(wish.line(), treatment, true, reason));
     }
 
     /** Suggestions confirmed: the accounts named, or all that wait. */

@@ -19,7 +19,7 @@ import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.money.Money;
 import undersaw.returns.BookedTax;
-import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
@@ -96,17 +96,17 @@ class PaymentsController {
 
     /** The adjusting entry that brings the books' federal tax to the return's. */
     @PostMapping("/e/{id}/return/payments/book")
-    ModelAndView book(@PathVariable long id, Principal principal, Answers answers) {
-        OpenEngagement open = workspace.open(id);
-        Optional<BookedTax> booked = open.kind()
-                .bookedTax(open.calculation())
-                .filter(each -> !each.missing().isZero());
-        if (booked.isEmpty()) {
-            return answers.refuse(
-                    HttpStatus.CONFLICT,
-                    "There is nothing to book: the books agree, or have no account for federal tax on either side.");
-        }
+    ModelAndView book(@PathVariable long id, Principal principal) {
         workspace.change(id, signature.name(principal), now -> {
+            Optional<BookedTax> booked = now.kind()
+                    .bookedTax(now.calculation())
+                    .filter(each -> !each.missing().isZero());
+            if (booked.isEmpty()) {
+                throw new Refused(
+                        HttpStatus.CONFLICT,
+                        "There is nothing to book: the books agree, or have no account for federal tax on either "
+                                + "side.");
+            }
             List<Entry> entries = new ArrayList<>(now.snapshot().lists().entries());
             String number = now.snapshot().lists().nextEntryNumber("T");
             entries.add(booked.get().entry(number, now.snapshot()));

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -26,6 +27,7 @@ import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.returns.OpenQuestion;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.desk.Workspace.Outcome;
 import undersaw.web.frame.Answers;
@@ -136,13 +138,15 @@ class ReturnController {
     /** A figure typed, changed or taken away. */
     @PostMapping("/e/{id}/return/line")
     ModelAndView type(@PathVariable long id, TypedFigure.Typing typing, Principal principal, Answers answers) {
-        TypedFigure.Checked checked = typed.check(workspace.open(id), typing);
-        if (!checked.problem().isEmpty()) {
-            return answers.refuse(checked.status(), checked.problem());
-        }
-        Map<LineKey, @Nullable Fact> facts = new HashMap<>();
-        facts.put(checked.key(), checked.fact(signature.of(principal)));
+        AtomicReference<LineKey> typedAt = new AtomicReference<>();
         Outcome outcome = workspace.change(id, signature.name(principal), open -> {
+            TypedFigure.Checked checked = typed.check(open, typing);
+            if (!checked.problem().isEmpty()) {
+                throw new Refused(checked.status(), checked.problem());
+            }
+            typedAt.set(checked.key());
+            Map<LineKey, @Nullable Fact> facts = new HashMap<>();
+            facts.put(checked.key(), checked.fact(signature.of(principal)));
             boolean same = open.snapshot()
                     .fact(checked.key())
                     .map(Fact::value)
@@ -150,7 +154,7 @@ class ReturnController {
                     .equals(checked.value());
             return same && typing.reason() == null ? null : new Change.FactsSet(facts);
         });
-        return answer(outcome, checked.key(), answers);
+        return answer(outcome, typedAt.get(), answers);
     }
 
     @PostMapping("/e/{id}/undo")

@@ -57,11 +57,25 @@ class TypedFigure {
         if (typing.key() == null || !typing.key().contains("/")) {
             return Checked.problem(HttpStatus.UNPROCESSABLE_CONTENT, "No line was named.");
         }
+        String address = typing.key().split("@", 2)[0];
+        if (!LineId.isShaped(address)) {
+            return Checked.problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "\"" + typing.key() + "\" is no line; one is written such as 1120/26.");
+        }
         LineKey key = LineKey.parse(typing.key());
         boolean ofAccount = key.line().form().equals("TREAT");
         Optional<Line> line = open.calculation().plan().line(key.line());
+        if (line.isEmpty() && ofAccount && !open.snapshot().accounts().containsKey(key.instance())) {
+            return Checked.problem(HttpStatus.NOT_FOUND, "There is no account for " + key + ".");
+        }
         if (line.isEmpty() && !ofAccount) {
             return Checked.problem(HttpStatus.NOT_FOUND, "There is no line " + key + " on this return.");
+        }
+        if (line.isPresent() && !line.get().isRepeating() && !key.instance().isEmpty()) {
+            return Checked.problem(
+                    HttpStatus.NOT_FOUND,
+                    "Line " + key.line() + " stands once; it has no row \"" + key.instance() + "\".");
         }
         String now = plain(open, key);
         boolean hidden =

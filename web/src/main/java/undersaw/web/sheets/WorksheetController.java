@@ -6,6 +6,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -23,6 +24,7 @@ import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Figure;
@@ -84,6 +86,7 @@ class WorksheetController {
         model.addAttribute("line", found.get());
         model.addAttribute("key", line);
         model.addAttribute("rows", rows);
+        model.addAttribute("seen", Refused.seen(kept));
         model.addAttribute(
                 "total",
                 Figure.balance(Money.sum(kept.stream().map(WorksheetRow::amount).toList())));
@@ -104,10 +107,19 @@ class WorksheetController {
             return answers.refuse(
                     HttpStatus.UNPROCESSABLE_CONTENT, String.join(" ", read.problems()) + " Nothing was kept.");
         }
-        workspace.change(
-                id,
-                signature.name(principal),
-                now -> new Change.WorksheetSet(LineKey.parse(line), read.rows(), signature.of(principal)));
+        workspace.change(id, signature.name(principal), now -> {
+            List<WorksheetRow> kept = now.snapshot().worksheets().getOrDefault(LineKey.parse(line), List.of());
+            Refused.unlessSeen(
+                    form.seen(),
+                    kept,
+                    "Somebody changed this worksheet while you typed. It now holds "
+                            + kept.stream()
+                                    .map(row -> row.description() + " "
+                                            + row.amount().printed())
+                                    .collect(Collectors.joining("; "))
+                            + ". Yours was not saved. Load the page, and save yours over it.");
+            return new Change.WorksheetSet(LineKey.parse(line), read.rows(), signature.of(principal));
+        });
         return new ModelAndView(
                 "redirect:/e/" + id + "/return/worksheet?line=" + URLEncoder.encode(line, StandardCharsets.UTF_8));
     }
@@ -119,7 +131,8 @@ class WorksheetController {
             @Nullable List<String> amount,
             @Nullable List<String> date,
             @Nullable List<String> note,
-            @Nullable String pasted) {
+            @Nullable String pasted,
+            @Nullable String seen) {
 
         /** The rows, or everything that keeps some of them from being read. */
         record Read(List<WorksheetRow> rows, List<String> problems) {}

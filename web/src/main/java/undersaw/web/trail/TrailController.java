@@ -1,7 +1,9 @@
 package undersaw.web.trail;
 
+import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -24,6 +26,8 @@ import undersaw.web.frame.StationPage;
 class TrailController {
     private static final Set<String> ROLES = Set.of("preparer", "reviewer", "administrator");
     private static final int SHORTEST_PASSWORD = 10;
+    private static final int LONGEST_PASSWORD = 72;
+    private static final int FEWEST_CHARACTERS = 5;
 
     private final AuditTrail trail;
     private final StationPage page;
@@ -72,14 +76,39 @@ class TrailController {
         if (!login.matches("[a-z][a-z0-9.]{1,30}") || name.isBlank() || !ROLES.contains(role)) {
             flash.addFlashAttribute(
                     "problem", "A sign-in name is 2 to 31 small letters and digits; name and role are needed.");
-        } else if (password.length() < SHORTEST_PASSWORD) {
-            flash.addFlashAttribute("problem", "A password has at least 10 characters.");
+        } else if (password.length() < SHORTEST_PASSWORD
+                || password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
+            flash.addFlashAttribute("problem", "A password has at least 10 characters, and at most 72.");
+        } else if (password.chars().distinct().count() < FEWEST_CHARACTERS || password.contains(login)) {
+            flash.addFlashAttribute(
+                    "problem", "A password has at least 5 different characters, and does not hold the sign-in name.");
         } else {
             people.put(new People.Person(login, name.strip(), role, passwords.encode(password), true));
             trail.note(
                     new AuditTrail.Origin(null, 0, signature.name(principal), clock.instant()),
                     new ChangeWords("Person " + login, "", name.strip() + ", " + role));
             flash.addFlashAttribute("said", name.strip() + " may sign in as " + login + ".");
+        }
+        return "redirect:/firm";
+    }
+
+    /** Lets a person sign in no more, or again; an open session ends with its next request. */
+    @PostMapping("/firm/people/active")
+    String active(
+            @RequestParam String login, @RequestParam boolean active, Principal principal, RedirectAttributes flash) {
+        Optional<People.Person> person = people.find(login);
+        if (person.isEmpty() || login.equals(principal.getName())) {
+            flash.addFlashAttribute(
+                    "problem",
+                    person.isEmpty() ? "Nobody signs in as " + login + "." : "You cannot shut yourself out.");
+        } else {
+            People.Person known = person.get();
+            people.put(new People.Person(known.login(), known.name(), known.role(), known.password(), active));
+            trail.note(
+                    new AuditTrail.Origin(null, 0, signature.name(principal), clock.instant()),
+                    new ChangeWords("Person " + login, "", active ? "may sign in again" : "may not sign in any more"));
+            flash.addFlashAttribute(
+                    "said", known.name() + (active ? " may sign in again." : " may not sign in any more."));
         }
         return "redirect:/firm";
     }
