@@ -106,7 +106,7 @@ public final class FinancialStatements {
         return total;
     }
 
-    /** The accounts of every section of that caption between a heading and their sum; equity holds the year's income. */
+    /** The accounts of every section of that caption between a heading and their sum; equity with the year's income. */
     private Pair group(String caption, List<StatementRow> rows) {
         List<StatementRow> items = new ArrayList<>();
         Pair sum = Pair.nothing(lastYear.isPresent());

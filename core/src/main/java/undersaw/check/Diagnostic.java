@@ -19,7 +19,14 @@ public record Diagnostic(String code, Severity severity, Place place, String mes
         /** By typing the line's figure or words. */
         TYPE,
         /** By confirming the account's suggestion. */
-        CONFIRM
+        CONFIRM,
+        /** By saying that it was looked at and is right, with a reason. */
+        CHECKED
+    }
+
+    /** Whether a person may answer it with a reason. */
+    public boolean isAnswerable() {
+        return severity == Severity.QUERY || answer == Answer.CHECKED;
     }
 
     /** Identity of the finding within its engagement. */

@@ -25,9 +25,9 @@ public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapsho
         tieOuts = List.copyOf(tieOuts);
     }
 
-    /** The answer to a query, as long as the query still says what was answered. */
+    /** The answer to a query, or to a stop that may have one, as long as it still says what was answered. */
     public Optional<SetAside> answer(Diagnostic diagnostic) {
-        if (diagnostic.severity() != Severity.QUERY || snapshot.setAsides().isEmpty()) {
+        if (!diagnostic.isAnswerable() || snapshot.setAsides().isEmpty()) {
             return Optional.empty();
         }
         return Optional.ofNullable(snapshot.setAsides().get(diagnostic.key()))
@@ -42,7 +42,7 @@ public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapsho
                 .toList();
     }
 
-    /** Queries that a person has answered. */
+    /** What a person has answered. */
     public List<Diagnostic> setAside() {
         return diagnostics.stream()
                 .filter(diagnostic -> answer(diagnostic).isPresent())

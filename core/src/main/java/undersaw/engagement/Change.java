@@ -110,7 +110,7 @@ public sealed interface Change {
         }
     }
 
-    /** One account with other balances or another name. */
+    /** One account, new, or with other balances or another name. */
     record AccountSet(Account account) implements Change {
         @Override
         public Snapshot applyTo(Snapshot before) {
@@ -124,7 +124,27 @@ public sealed interface Change {
 
         @Override
         public Change inverse(Snapshot before) {
-            return new AccountSet(before.accounts().get(account.number()));
+            Account known = before.accounts().get(account.number());
+            return known == null ? new AccountRemoved(account.number()) : new AccountSet(known);
+        }
+    }
+
+    /** An account that the books have no more. */
+    record AccountRemoved(String number) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withAccounts(before.accounts().minus(number));
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfAccount(number));
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            Account known = before.accounts().get(number);
+            return known == null ? this : new AccountSet(known);
         }
     }
 

@@ -46,6 +46,10 @@ public record ChangeWords(String what, String before, String after) {
                     String.valueOf(before.accounts().get(set.account().number())),
                     set.account().toString());
         }
+        if (change instanceof Change.AccountRemoved gone) {
+            return new ChangeWords(
+                    "Account " + gone.number(), String.valueOf(before.accounts().get(gone.number())), "removed");
+        }
         if (change instanceof Change.MappingsSet set) {
             return mappings(set, before);
         }

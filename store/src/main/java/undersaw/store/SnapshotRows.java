@@ -211,6 +211,8 @@ final class SnapshotRows {
                     id);
         } else if (change instanceof Change.AccountSet set) {
             accounts.put(database.write(), id, set.account());
+        } else if (change instanceof Change.AccountRemoved gone) {
+            run("delete from account where engagement = ? and number = ?", id, gone.number());
         } else if (change instanceof Change.MappingsSet set) {
             set.byAccount().forEach((account, mapping) -> mapping(id, account, mapping));
         } else if (change instanceof Change.FactsSet set) {

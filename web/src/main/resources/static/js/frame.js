@@ -339,3 +339,17 @@ document.addEventListener("click", (event) => {
     }, 140);
   });
 }
+
+// A ZIP code fills town and state where they are empty; both stay a person's to change.
+document.addEventListener("change", async (event) => {
+  if (event.target.id !== "postalCode" || !/^\d{5}/.test(event.target.value.trim())) return;
+  const town = document.getElementById("city"),
+    state = document.getElementById("region");
+  if (!town || !state || (town.value.trim() && state.value.trim())) return;
+  const response = await fetch("/postal-codes?zip=" + encodeURIComponent(event.target.value.trim().slice(0, 5)), {
+    credentials: "same-origin",
+  });
+  const place = await response.json();
+  if (place.town && !town.value.trim()) town.value = place.town;
+  if (place.state && !state.value.trim()) state.value = place.state;
+});

@@ -101,7 +101,7 @@ class FilingJourneyTest {
         page.fill("#contactName", "Ida Quoin");
         page.fill("#contactTitle", "Treasurer");
         page.click("button:has-text('Save')");
-        assertThat(page.locator(".problem")).hasText("Enter a date such as 2025-12-31.");
+        assertThat(page.locator(".problem")).hasText("Enter a date such as 2025-12-31 or 3/15/2010.");
         assertThat(page.locator("#line1")).hasValue("2 Slip Lane");
         page.fill("#formed", "2011-02-28");
         page.click("button:has-text('Save')");

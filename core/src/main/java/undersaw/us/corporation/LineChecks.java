@@ -91,6 +91,18 @@ final class LineChecks {
                                         + ", the return has none. Type the total of Form 4562.",
                                 Answer.TYPE)),
                 when(
+                        "C-0233",
+                        QUERY,
+                        look -> !look.amount("1120/W-M1/2").isZero()
+                                && look.amount("4562/44").isZero()
+                                && !look.isTyped("4562/43"),
+                        look -> new Found(
+                                Place.line("4562/43"),
+                                "The books have amortization of "
+                                        + look.amount("1120/W-M1/2").printed()
+                                        + ", the return has none. Type what the law allows, or 0.",
+                                Answer.TYPE)),
+                when(
                         "C-0213",
                         QUERY,
                         look -> look.amount("1120/15").isPositive() && look.says("1120/K/1", "cash"),

@@ -65,6 +65,16 @@ final class PaymentChecks {
                                 "The credit to next year of "
                                         + look.amount("1120/37").printed() + " exceeds the overpayment of "
                                         + look.amount("1120/36").printed() + ".")),
+                when(
+                        "C-0629",
+                        QUERY,
+                        look -> look.amount("1120/M-1/2").isPositive()
+                                && look.snapshot().lists().payments().isEmpty(),
+                        look -> Found.at(
+                                Place.line("1120/J/14"),
+                                "The books have federal income tax of "
+                                        + look.amount("1120/M-1/2").printed()
+                                        + ", and no payment is listed. List what was paid in the year.")),
                 new Check("C-0605", QUERY, PaymentChecks::outsideTheWindow),
                 when(
                         "C-0607",

@@ -145,6 +145,17 @@ class ChecksTest {
                         sound().expense("6800", "1120/20", "depreciation-books", "500")
                                 .fact("4562/22", "0")),
                 pair(
+                        "C-0233",
+                        sound().expense("6800", "1120/26", "amortization-books", "2000"),
+                        sound().expense("6800", "1120/26", "amortization-books", "2000")
+                                .fact("4562/43", "0")),
+                pair(
+                        "C-0629",
+                        sound().expense("6900", "1120/M-1/2", "federal-tax", "12000"),
+                        sound().expense("6900", "1120/M-1/2", "federal-tax", "12000")
+                                .paid(new Payment(
+                                        LocalDate.of(2025, 4, 15), PaymentKind.ESTIMATED, Money.ofDollars(12_000)))),
+                pair(
                         "C-0215",
                         sound().expense("6500", "1120/18", "full", "500"),
                         sound().expense("6500", "1120/18", "full", "500").balance("2500", "1120/L/20", "0", "-1")),

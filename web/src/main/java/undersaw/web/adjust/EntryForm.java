@@ -1,12 +1,18 @@
 package undersaw.web.adjust;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Snapshot;
+import undersaw.files.sheet.WrittenDate;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.Account;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.EntryPosting;
@@ -36,7 +42,7 @@ public record EntryForm(
         if (chosen.isEmpty()) {
             problems.add("Say whether the entry is adjusting, reclassifying or tax.");
         }
-        LocalDate day = day(problems);
+        LocalDate day = day(snapshot.heading().period(), problems);
         List<EntryPosting> postings = postings(snapshot, problems);
         Money out = Money.sum(postings.stream().map(EntryPosting::amount).toList());
         if (postings.size() < 2 && problems.isEmpty()) {
@@ -67,13 +73,17 @@ public record EntryForm(
                 : new Read(null, problems);
     }
 
-    private @Nullable LocalDate day(List<String> problems) {
-        try {
-            return LocalDate.parse(date == null ? "" : date.strip());
-        } catch (DateTimeParseException notADate) {
+    private @Nullable LocalDate day(Period year, List<String> problems) {
+        Optional<LocalDate> day = WrittenDate.read(date == null ? "" : date);
+        if (day.isEmpty()) {
             problems.add("Found \"" + date + "\", expected a date such as 2025-12-31.");
             return null;
         }
+        if (day.get().isBefore(year.start()) || day.get().isAfter(year.end())) {
+            problems.add("Found " + day.get() + ", and the year runs from " + year.start() + " to " + year.end()
+                    + ". Date the entry within it.");
+        }
+        return day.get();
     }
 
     private List<EntryPosting> postings(Snapshot snapshot, List<String> problems) {
@@ -86,21 +96,53 @@ public record EntryForm(
             if (name.isEmpty() && debited.isEmpty() && credited.isEmpty()) {
                 continue;
             }
-            String wanted = name.split("\\s{2,}", -1)[0];
-            String id = snapshot.accounts().containsKey(name) ? name : wanted;
+            List<Account> meant = meant(snapshot, name);
             Optional<Money> amount =
                     amount(debited).flatMap(left -> amount(credited).map(left::minus));
-            if (!snapshot.accounts().containsKey(id)) {
-                problems.add(
-                        "Row " + (i + 1) + ": there is no account \"" + name + "\". Type its number and choose it.");
+            if (meant.size() != 1) {
+                problems.add("Row " + (i + 1) + ": " + unclear(name, meant));
             } else if (amount.isEmpty()) {
                 problems.add("Row " + (i + 1) + ": found \"" + (amount(debited).isEmpty() ? debited : credited)
                         + "\", expected an amount such as 1250.00.");
             } else {
-                postings.add(new EntryPosting(id, amount.get()));
+                postings.add(new EntryPosting(meant.get(0).number(), amount.get()));
             }
         }
         return postings;
+    }
+
+    /** The accounts that a text may mean: by number, by name, else those whose name begins with it or holds it. */
+    private static List<Account> meant(Snapshot snapshot, String text) {
+        Account numbered = snapshot.accounts().get(text);
+        Account chosen = snapshot.accounts().get(text.split("\\s{2,}", -1)[0]);
+        if (numbered != null || chosen != null) {
+            return List.of(numbered != null ? numbered : chosen);
+        }
+        String plain = text.toLowerCase(Locale.ROOT);
+        List<Predicate<String>> ways =
+                List.of(name -> name.equals(plain), name -> name.startsWith(plain), name -> name.contains(plain));
+        for (Predicate<String> way : ways) {
+            List<Account> found = snapshot.accounts().values().stream()
+                    .filter(account -> way.test(account.name().toLowerCase(Locale.ROOT)))
+                    .sorted(Comparator.comparing(Account::number))
+                    .toList();
+            if (!found.isEmpty() && !plain.isEmpty()) {
+                return found;
+            }
+        }
+        return List.of();
+    }
+
+    private static String unclear(String name, List<Account> meant) {
+        if (meant.isEmpty()) {
+            return "there is no account \"" + name + "\". Type its number or name, or add it at Books.";
+        }
+        return "\"" + name + "\" may be "
+                + meant.stream()
+                        .limit(4)
+                        .map(account -> account.number() + " " + account.name())
+                        .collect(Collectors.joining(", or "))
+                + (meant.size() > 4 ? ", or others" : "") + ". Type the number.";
     }
 
     private static String at(@Nullable List<String> list, int place) {

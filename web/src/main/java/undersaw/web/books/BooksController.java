@@ -16,8 +16,10 @@ import undersaw.engagement.Change;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.returns.ActivityCodes;
+import undersaw.returns.PostalCodes;
 import undersaw.store.StagedFiles;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
@@ -54,7 +56,7 @@ class BooksController {
     String client(@PathVariable long id, Model model) {
         OpenEngagement open = station.open(id, Station.BOOKS, model);
         model.addAttribute("form", ClientForm.of(open.heading()));
-        model.addAttribute("was", open.heading().hashCode());
+        model.addAttribute("was", Refused.seen(open.heading()));
         return "books/client";
     }
 
@@ -63,32 +65,47 @@ class BooksController {
             @PathVariable long id,
             @ModelAttribute("form") ClientForm form,
             BindingResult problems,
-            @RequestParam int was,
+            @RequestParam(defaultValue = "") String was,
             Model model,
             Principal principal,
             RedirectAttributes flash) {
-        form.problems().forEach((field, message) -> problems.rejectValue(field, "", message));
-        Heading now = workspace.open(id).heading();
-        if (!problems.hasErrors() && now.hashCode() != was) {
-            problems.reject(
-                    "",
-                    "Somebody changed these facts while you were typing. What stands now is "
-                            + now.client().name() + ", " + now.client().number().printed() + ", "
-                            + now.client().address().line1()
-                            + ". Yours was not saved: keep theirs by leaving this page, or "
-                            + "save yours over it.");
+        form.problems(workspace.open(id).heading().client().address().country())
+                .forEach((field, message) -> problems.rejectValue(field, "", message));
+        if (!problems.hasErrors()) {
+            try {
+                workspace.change(id, signature.name(principal), open -> {
+                    Heading now = open.heading();
+                    Refused.unlessSeen(
+                            was,
+                            now,
+                            "Somebody changed these facts while you were typing. What stands now is "
+                                    + now.client().name() + ", "
+                                    + now.client().number().printed() + ", "
+                                    + now.client().address().line1()
+                                    + ". Yours was not saved: keep theirs by leaving this page, or "
+                                    + "save yours over it.");
+                    return new Change.HeadingSet(form.heading(now));
+                });
+            } catch (Refused refused) {
+                problems.reject("", refused.words());
+            }
         }
         if (problems.hasErrors()) {
             station.open(id, Station.BOOKS, model);
-            model.addAttribute("was", now.hashCode());
+            model.addAttribute("was", Refused.seen(workspace.open(id).heading()));
             return "books/client";
         }
-        workspace.change(
-                id,
-                signature.name(principal),
-                open -> new Change.HeadingSet(form.heading(open.heading().form())));
         flash.addFlashAttribute("said", "The client's facts are saved.");
         return "redirect:/e/" + id + "/books/client";
+    }
+
+    /** The town and state of a ZIP code; nothing for one that is not listed. */
+    @GetMapping("/postal-codes")
+    @ResponseBody
+    Map<String, String> place(@RequestParam String zip) {
+        return PostalCodes.place(zip)
+                .map(place -> Map.of("town", place.town(), "state", place.state()))
+                .orElse(Map.of());
     }
 
     @GetMapping("/activity-codes")

@@ -1,12 +1,12 @@
 package undersaw.web.books;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.AccountingMethod;
 import undersaw.engagement.Activity;
@@ -16,6 +16,7 @@ import undersaw.engagement.Contact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
 import undersaw.engagement.TaxpayerNumber;
+import undersaw.files.sheet.WrittenDate;
 import undersaw.law.calendar.Period;
 import undersaw.returns.ActivityCodes;
 import undersaw.web.frame.Fields;
@@ -45,6 +46,9 @@ public record ClientForm(
         @Nullable String last,
         @Nullable String nameChange,
         @Nullable String addressChange) {
+    private static final Pattern PHONE = Pattern.compile(
+            "\\+?1?[-. ]?\\(?\\d{3}\\)?[-. ]?\\d{3}[-. ]?\\d{4}( ?(x|ext\\.?) ?\\d{1,6})?|\\+\\d[\\d ().-]{6,20}");
+    private static final Pattern MAIL = Pattern.compile("[^@\\s]+@[^@\\s.]+(\\.[^@\\s.]+)+");
 
     /** Fields that a request leaves out are empty; boxes that it leaves out are not ticked. */
     public ClientForm {
@@ -99,7 +103,7 @@ public record ClientForm(
     }
 
     /** What is wrong, by field; empty where everything can be kept. Facts may still be missing. */
-    Map<String, String> problems() {
+    Map<String, String> problems(String country) {
         Map<String, String> problems = new LinkedHashMap<>();
         if (name.isBlank()) {
             problems.put("name", "Enter the client's legal name.");
@@ -117,6 +121,13 @@ public record ClientForm(
             problems.put(
                     "end", "These dates do not make a tax year: it ends after it starts and lasts at most 12 months.");
         }
+        problems.putAll(new AddressCheck(country, region, postalCode).problems());
+        if (!contactPhone.isBlank() && !PHONE.matcher(contactPhone.strip()).matches()) {
+            problems.put("contactPhone", "A telephone number has ten digits, such as 207-555-0142.");
+        }
+        if (!contactEmail.isBlank() && !MAIL.matcher(contactEmail.strip()).matches()) {
+            problems.put("contactEmail", "A mail address has a name, @ and a domain, such as pat@quay.example.");
+        }
         if (!activityCode.isBlank() && ActivityCodes.title(activityCode.strip()).isEmpty()) {
             problems.put("activityCode", "This code is not on the list. Type a word of the business to find it.");
         }
@@ -127,21 +138,26 @@ public record ClientForm(
         if (text.isBlank()) {
             return null;
         }
-        try {
-            return LocalDate.parse(text.strip());
-        } catch (DateTimeParseException notADate) {
-            problems.put(field, "Enter a date such as 2025-12-31.");
-            return null;
+        Optional<LocalDate> date = WrittenDate.read(text);
+        if (date.isEmpty()) {
+            problems.put(field, "Enter a date such as 2025-12-31 or 3/15/2010.");
         }
+        return date.orElse(null);
     }
 
     /** The heading that these facts make; to be asked only where there are no problems. */
-    Heading heading(String form) {
+    Heading heading(Heading before) {
         Map<String, String> none = new LinkedHashMap<>();
         Client client = new Client(
                 name.strip(),
                 TaxpayerNumber.parse(number).orElseThrow(),
-                new Address(line1.strip(), line2.strip(), city.strip(), region.strip(), postalCode.strip(), "US"),
+                new Address(
+                        line1.strip(),
+                        line2.strip(),
+                        city.strip(),
+                        region.strip(),
+                        postalCode.strip(),
+                        before.client().address().country()),
                 date(formed, "formed", none),
                 formedIn.strip(),
                 new Activity(activityCode.strip(), activity.strip(), product.strip()),
@@ -152,8 +168,9 @@ public record ClientForm(
         flag(nameChange, Flag.NAME_CHANGE, flags);
         flag(addressChange, Flag.ADDRESS_CHANGE, flags);
         Optional<AccountingMethod> chosen = AccountingMethod.parse(method);
-        Period period = new Period(LocalDate.parse(start.strip()), LocalDate.parse(end.strip()));
-        return new Heading(form, client, period, chosen.orElse(null), flags);
+        Period period = new Period(
+                WrittenDate.read(start).orElseThrow(), WrittenDate.read(end).orElseThrow());
+        return new Heading(before.form(), client, period, chosen.orElse(null), flags);
     }
 
     private static void flag(@Nullable String ticked, Flag flag, Set<Flag> flags) {

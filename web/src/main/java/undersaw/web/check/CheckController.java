@@ -3,6 +3,7 @@ package undersaw.web.check;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import undersaw.check.Diagnostic;
+import undersaw.check.Review;
 import undersaw.check.Severity;
 import undersaw.engagement.Change;
 import undersaw.engagement.SetAside;
@@ -72,13 +74,16 @@ class CheckController {
             Principal principal,
             Answers answers) {
         String why = reason.strip();
-        Optional<Diagnostic> diagnostic = workspace.open(id).review().open(Severity.QUERY).stream()
-                .filter(each -> each.key().equals(key))
+        Review review = workspace.open(id).review();
+        Optional<Diagnostic> diagnostic = Stream.of(Severity.QUERY, Severity.STOP)
+                .flatMap(severity -> review.open(severity).stream())
+                .filter(each -> each.isAnswerable() && each.key().equals(key))
                 .findFirst();
         if (diagnostic.isEmpty()) {
             return answers.refuse(
                     HttpStatus.CONFLICT,
-                    "This is no open query any more. Only queries can be set aside; stops cannot.");
+                    "This is no open query any more. Only queries, and what the authority rejected, can be answered "
+                            + "with a reason; other stops cannot.");
         }
         if (why.length() < SHORTEST_REASON || why.length() > LONGEST_REASON) {
             return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, "Give a reason, up to 400 characters.");

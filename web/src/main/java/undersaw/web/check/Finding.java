@@ -22,6 +22,7 @@ import undersaw.web.desk.OpenEngagement;
  * @param answer how it can be answered here, as a word
  * @param line the line or account it is about; empty where it is about neither
  * @param was what stands on the line
+ * @param computed whether the line is found by a rule, so that a figure typed there needs a reason
  * @param aside the person's answer; null where there is none
  */
 public record Finding(
@@ -34,6 +35,7 @@ public record Finding(
         String answer,
         String line,
         String was,
+        boolean computed,
         @Nullable SetAside aside) {
 
     static List<Finding> of(OpenEngagement open, List<Diagnostic> diagnostics) {
@@ -52,6 +54,12 @@ public record Finding(
                 diagnostic.answer().name(),
                 spot.line(),
                 spot.was(),
+                diagnostic.place() instanceof Place.OnLine on
+                        && open.calculation()
+                                .plan()
+                                .line(on.key().line())
+                                .filter(line -> !line.isTyped())
+                                .isPresent(),
                 open.review().answer(diagnostic).orElse(null));
     }
 
@@ -99,5 +107,10 @@ public record Finding(
 
     public boolean isQuery() {
         return severity.equals(Severity.QUERY.word());
+    }
+
+    /** Whether it can be said that it was checked and is right. */
+    public boolean isChecked() {
+        return answer.equals(Answer.CHECKED.name());
     }
 }

@@ -26,8 +26,9 @@ import undersaw.store.Filings.Kept;
 /**
  * What the authority said against the last filing, as diagnostics of the return.
  *
- * <p>A rejection that names a line is a stop until that line holds something else than what was rejected; one that
- * names none is a query, to be answered with a reason.
+ * <p>A rejection that names a line is a stop until that line holds something else than what was rejected, or a person
+ * says, with a reason, that it was checked and is right: the authority's register may have been mended meanwhile. One
+ * that names no line is a query, to be answered with a reason.
  */
 @Component
 public class Rejections {
@@ -56,8 +57,15 @@ public class Rejections {
                     fault.code(),
                     named ? Severity.STOP : Severity.QUERY,
                     place(fault, named, calculation),
-                    "The authority rejected the filing: " + fault.message(),
-                    Answer.GO_THERE));
+                    "The authority rejected the filing: " + fault.message() + " (Filing "
+                            + latest.get()
+                                    .submission()
+                                    .substring(
+                                            0,
+                                            Math.min(
+                                                    8, latest.get().submission().length()))
+                            + ".)",
+                    named ? Answer.CHECKED : Answer.GO_THERE));
         }
         return found;
     }

@@ -17,8 +17,8 @@ import undersaw.engagement.ChangeWords;
 import undersaw.store.AuditTrail;
 
 /**
- * Slows down whoever guesses passwords: after some wrong tries a person, and after more an address, waits, twice as long
- * each time. Sign-ins, wrong ones and waits stand in the firm's trail.
+ * Slows down whoever guesses passwords: after some wrong tries a person, and after more an address, waits, twice as
+ * long each time. Sign-ins, wrong ones and waits stand in the firm's trail.
  */
 @Component
 class SignInBrake {

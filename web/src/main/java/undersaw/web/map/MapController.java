@@ -24,6 +24,7 @@ import undersaw.ledger.Mapping;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.desk.Workspace.Outcome;
 import undersaw.web.frame.Answers;
@@ -102,28 +103,12 @@ class MapController {
         String chosen = line.strip().split("\\s", -1)[0];
         Optional<MapTarget> target =
                 LineId.isShaped(chosen) ? open.calculation().plan().target(LineId.of(chosen)) : Optional.empty();
-        if (target.isEmpty()) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "\"" + line
-                            + "\" is no line that accounts can feed. "
-                            + "Type a line's number or a word of its caption, and choose.");
-        }
-        if (treatment != null && open.kind().treatment(treatment.strip()).isEmpty()) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "\"" + treatment + "\" is no treatment. Type one such as " + near(open, treatment)
-                            + ", and choose.");
-        }
-        Optional<String> refused = treatment == null || account.size() != 1
-                ? Optional.empty()
-                : refusal(open, account.get(0), target.get(), treatment.strip());
-        if (refused.isPresent()) {
-            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, refused.get());
-        }
-        Optional<String> stale = account.size() == 1 ? stale(open, account.get(0), was) : Optional.empty();
-        if (stale.isPresent()) {
-            return answers.refuse(HttpStatus.CONFLICT, stale.get());
+        Optional<String> problem = target.isEmpty()
+                ? Optional.of("\"" + line + "\" is no line that accounts can feed. "
+                        + "Type a line's number or a word of its caption, and choose.")
+                : unfit(open, account, target.get(), treatment);
+        if (problem.isPresent()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, problem.get());
         }
         Mapping wish = new Mapping(
                 target.get().id(),
@@ -131,6 +116,11 @@ class MapController {
                 true,
                 "confirmed by " + signature.of(principal));
         Outcome outcome = workspace.change(id, signature.name(principal), now -> {
+            if (account.size() == 1) {
+                stale(now, account.get(0), was).ifPresent(words -> {
+                    throw new Refused(HttpStatus.CONFLICT, words);
+                });
+            }
             Map<String, @Nullable Mapping> mappings = new TreeMap<>();
             account.forEach(number -> Optional.ofNullable(
                             now.snapshot().accounts().get(number))
@@ -161,6 +151,19 @@ class MapController {
                 ? Optional.empty()
                 : Optional.of("Account " + number + " was moved to " + now.line() + ", " + now.treatment()
                         + ", while you looked. Yours was not saved. Load the page to see theirs, then choose again.");
+    }
+
+    /** Why a treatment cannot be given with a line; absent where none is given or it can. */
+    private static Optional<String> unfit(
+            OpenEngagement open, List<String> accounts, MapTarget target, @Nullable String treatment) {
+        if (treatment == null) {
+            return Optional.empty();
+        }
+        if (open.kind().treatment(treatment.strip()).isEmpty()) {
+            return Optional.of("\"" + treatment + "\" is no treatment. Type one such as " + near(open, treatment)
+                    + ", and choose.");
+        }
+        return accounts.size() == 1 ? refusal(open, accounts.get(0), target, treatment.strip()) : Optional.empty();
     }
 
     /** A treatment that is chosen must fit; one that was there before the line moved goes, and that is said. */

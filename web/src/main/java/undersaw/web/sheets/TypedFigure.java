@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import undersaw.engagement.Fact;
+import undersaw.files.sheet.ListReader;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineId;
@@ -54,29 +55,12 @@ class TypedFigure {
     }
 
     Checked check(OpenEngagement open, Typing typing) {
-        if (typing.key() == null || !typing.key().contains("/")) {
-            return Checked.problem(HttpStatus.UNPROCESSABLE_CONTENT, "No line was named.");
-        }
-        String address = typing.key().split("@", 2)[0];
-        if (!LineId.isShaped(address)) {
-            return Checked.problem(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "\"" + typing.key() + "\" is no line; one is written such as 1120/26.");
+        Optional<Checked> misplaced = misplaced(open, typing);
+        if (misplaced.isPresent()) {
+            return misplaced.get();
         }
         LineKey key = LineKey.parse(typing.key());
-        boolean ofAccount = key.line().form().equals("TREAT");
         Optional<Line> line = open.calculation().plan().line(key.line());
-        if (line.isEmpty() && ofAccount && !open.snapshot().accounts().containsKey(key.instance())) {
-            return Checked.problem(HttpStatus.NOT_FOUND, "There is no account for " + key + ".");
-        }
-        if (line.isEmpty() && !ofAccount) {
-            return Checked.problem(HttpStatus.NOT_FOUND, "There is no line " + key + " on this return.");
-        }
-        if (line.isPresent() && !line.get().isRepeating() && !key.instance().isEmpty()) {
-            return Checked.problem(
-                    HttpStatus.NOT_FOUND,
-                    "Line " + key.line() + " stands once; it has no row \"" + key.instance() + "\".");
-        }
         String now = plain(open, key);
         boolean hidden =
                 line.filter(each -> each.kind() == LineKind.TAXPAYER_NUMBER).isPresent();
@@ -102,8 +86,35 @@ class TypedFigure {
         return new Checked(key, value.get(), reason, "", HttpStatus.OK);
     }
 
+    /** A place that this return does not have. */
+    private static Optional<Checked> misplaced(OpenEngagement open, Typing typing) {
+        String typed = typing.key() == null ? "" : typing.key();
+        if (!LineId.isShaped(typed.split("@", 2)[0])) {
+            return Optional.of(Checked.problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    typed.isEmpty()
+                            ? "No line was named."
+                            : "\"" + typed + "\" is no line; one is written such as 1120/26."));
+        }
+        LineKey key = LineKey.parse(typed);
+        Optional<Line> line = open.calculation().plan().line(key.line());
+        boolean ofAccount = key.line().form().equals("TREAT");
+        if (line.isEmpty() && ofAccount && !open.snapshot().accounts().containsKey(key.instance())) {
+            return Optional.of(Checked.problem(HttpStatus.NOT_FOUND, "There is no account for " + key + "."));
+        }
+        if (line.isEmpty() && !ofAccount) {
+            return Optional.of(Checked.problem(HttpStatus.NOT_FOUND, "There is no line " + key + " on this return."));
+        }
+        boolean once = line.isPresent() && !line.get().isRepeating();
+        return once && !key.instance().isEmpty()
+                ? Optional.of(Checked.problem(
+                        HttpStatus.NOT_FOUND,
+                        "Line " + key.line() + " stands once; it has no row \"" + key.instance() + "\"."))
+                : Optional.empty();
+    }
+
     private static Optional<String> read(Line line, String typed) {
-        return line.kind().isNumber() ? amount(typed) : line.read(typed);
+        return line.kind().isNumber() ? amount(typed) : ListReader.cell(line, typed);
     }
 
     private static Optional<String> amount(String typed) {

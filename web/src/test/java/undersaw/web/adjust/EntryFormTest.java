@@ -58,7 +58,7 @@ class EntryFormTest {
         assertThat(problems(form("2025-12-31", List.of("9999", "2500"), List.of("30", ""), List.of("", "x"))))
                 .contains("Row 1: there is no account \"9999\"")
                 .contains("Row 2: found \"x\"");
-        assertThat(problems(form("31.12.2025", List.of("6000", "2500"), List.of("30", ""), List.of("", "30"))))
+        assertThat(problems(form("31.02.2025", List.of("6000", "2500"), List.of("30", ""), List.of("", "30"))))
                 .contains("expected a date");
         assertThat(problems(form("2025-12-31", List.of(), List.of(), List.of())))
                 .contains("at least one debit");

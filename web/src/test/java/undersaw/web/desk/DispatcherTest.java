@@ -36,7 +36,8 @@ import undersaw.store.Filings.Step;
 class DispatcherTest {
     private static final Instant NOW = Instant.parse("2026-03-09T10:00:00Z");
     private static final String PAGES = "<html lang=\"en\"><head><title>t</title>"
-            + "<meta name=\"description\" content=\"d\"/></head><body><div id=\"mark\"></div><p>Return</p></body></html>";
+            + "<meta name=\"description\" content=\"d\"/></head><body>"
+            + "<div id=\"mark\"></div><p>Return</p></body></html>";
 
     @TempDir
     Path folder;
