@@ -34,10 +34,10 @@ public record StagedView(String file, String stagedBy, ColumnPlan plan, Look loo
      * @param number its number
      * @param header whether it is the header
      * @param out why it is left out; empty where it is taken
-     * @param choice whether a person may say otherwise
+     * @param asks whether a person may say otherwise
      * @param cells its cells, as many as there are columns
      */
-    public record Row(long number, boolean header, String out, boolean choice, List<String> cells) {}
+    public record Row(long number, boolean header, String out, boolean asks, List<String> cells) {}
 
     static StagedView of(Staged waiting, Look look, ColumnPlan plan, StagedBooks books) {
         Map<Long, StagedRow> out = new HashMap<>();
