@@ -17,7 +17,7 @@ const undersaw = {
     }
     const holder = document.createElement("template");
     holder.innerHTML = await response.text();
-    return { ok: response.ok, content: holder.content };
+    return { ok: response.ok, status: response.status, content: holder.content };
   },
 
   /** Puts every part that the page has in the place of the old one. */
@@ -211,13 +211,34 @@ undersaw.nextFinding = () => {
 undersaw.undo = async () => {
   const head = document.getElementById("engagement-head");
   if (!head) return;
-  const answer = await undersaw.part("/e/" + head.dataset.id + "/undo", {
-    method: "POST",
-    body: new URLSearchParams(),
-  });
-  if (answer.ok) location.reload();
-  else undersaw.say("There is no change of this session to take back.", true);
+  const ask = (others) =>
+    undersaw.part("/e/" + head.dataset.id + "/undo", {
+      method: "POST",
+      body: new URLSearchParams(others ? { others: "true" } : {}),
+    });
+  const words = (answer) => {
+    const said = answer.content.querySelector(".refusal");
+    return said ? said.textContent.trim() : "";
+  };
+  let answer = await ask(false);
+  if (answer.status === 428) {
+    if (!confirm(words(answer) + " Take it back all the same?")) return;
+    answer = await ask(true);
+  }
+  if (!answer.ok) {
+    undersaw.say(words(answer) || "There is no change of this session to take back.", true);
+    return;
+  }
+  sessionStorage.setItem("undersaw.said", words(answer));
+  location.reload();
 };
+
+// What was taken back is said on the page that shows it gone.
+window.addEventListener("DOMContentLoaded", () => {
+  const said = sessionStorage.getItem("undersaw.said");
+  sessionStorage.removeItem("undersaw.said");
+  if (said) undersaw.say(said);
+});
 
 document.addEventListener("alpine:init", () => {
   Alpine.data("jumpBox", () => ({

@@ -31,7 +31,8 @@ final class AgreementChecks {
                                 "1120/M-2/8",
                                 "Retained earnings do not roll: Schedule M-2 ends "
                                         + rollsBy(look).printed()
-                                        + " from Schedule L line 25. Look for an entry on equity.")),
+                                        + " from Schedule L line 25. Look for an entry on equity."
+                                        + SameAmount.words(look, rollsBy(look)))),
                 when(
                         "C-0503",
                         STOP,
@@ -39,7 +40,8 @@ final class AgreementChecks {
                         look -> onLine(
                                 "1120/M-1/10",
                                 "Book and tax income do not reconcile: Schedule M-1 misses line 28 by "
-                                        + missesBy(look).printed() + ".")),
+                                        + missesBy(look).printed() + "."
+                                        + SameAmount.words(look, missesBy(look)))),
                 when(
                         "C-0517",
                         STOP,
@@ -93,7 +95,8 @@ final class AgreementChecks {
                                 "1120/M-2/3",
                                 "Retained earnings moved by "
                                         + look.amount("1120/W-M2/1").printed()
-                                        + " without net income. Name the entry for Schedule M-2.")));
+                                        + " without net income. Name the entry for Schedule M-2."
+                                        + SameAmount.words(look, look.amount("1120/W-M2/1")))));
     }
 
     private static boolean schedules(Examination look) {
@@ -116,7 +119,7 @@ final class AgreementChecks {
                 found.add(onLine(
                         "1120/L/28/" + column,
                         "The " + (column.equals("b") ? "opening" : "closing") + " balance sheet is out by "
-                                + difference.printed() + "."));
+                                + difference.printed() + "." + SameAmount.words(look, difference)));
             }
         }
         return found;

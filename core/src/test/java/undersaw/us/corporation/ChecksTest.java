@@ -213,6 +213,24 @@ class ChecksTest {
                 pair("C-0316", SampleReturns.corporation().expense("6700", "1120/26", "full", "5"), sound()));
     }
 
+    /** A difference that is an account's whole change, or its balance without an opening, says so. */
+    @Test
+    void aDifferenceNamesWhatItEquals() {
+        assertThat(messages(sound().balance("1200", "1120/L/3", "71010", "74575")
+                        .balance("2500", "1120/L/20", "-71010", "-71010")
+                        .snapshot()))
+                .anyMatch(words -> words.contains("3,565 is what 1200 Account 1200 changed by")
+                        && words.contains("cost-of-sales-perpetual"));
+        assertThat(messages(sound().balance("1900", "1120/L/14", "0", "600").snapshot()))
+                .anyMatch(words -> words.contains("600 is the balance of 1900 Account 1900, which has no opening"));
+    }
+
+    private static List<String> messages(Snapshot snapshot) {
+        return Returns.review(Returns.calculate(snapshot), TODAY).diagnostics().stream()
+                .map(Diagnostic::message)
+                .toList();
+    }
+
     static Stream<Arguments> agreements() {
         Payment early = new Payment(LocalDate.of(2024, 12, 15), PaymentKind.ESTIMATED, Money.ofDollars(100));
         Payment timely = new Payment(LocalDate.of(2025, 6, 16), PaymentKind.ESTIMATED, Money.ofDollars(100));

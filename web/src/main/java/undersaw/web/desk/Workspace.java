@@ -12,6 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
@@ -19,6 +20,7 @@ import undersaw.calc.Movement;
 import undersaw.check.Diagnostic;
 import undersaw.check.Review;
 import undersaw.engagement.Change;
+import undersaw.engagement.ChangeWords;
 import undersaw.engagement.Heading;
 import undersaw.engagement.PriorYear;
 import undersaw.engagement.Snapshot;
@@ -56,8 +58,17 @@ public class Workspace {
         this.clock = clock;
     }
 
-    /** The way back from one change. */
-    private record Undo(long revision, Change inverse) {}
+    /** The way back from one change: whose it was, and what it did, in words. */
+    private record Undo(long revision, Change inverse, String person, String what) {}
+
+    /**
+     * What a change taken back did.
+     *
+     * @param outcome the engagement before and after
+     * @param what the change, in words
+     * @param person who had made it
+     */
+    public record Undone(Outcome outcome, String what, String person) {}
 
     /**
      * What a change did.
@@ -180,25 +191,40 @@ public class Workspace {
             engagements.ofSameClient(id).forEach(open::remove);
         }
         Deque<Undo> stack = undos.computeIfAbsent(id, unused -> new ArrayDeque<>());
-        stack.push(new Undo(after.revision(), change.inverse(before.snapshot())));
+        stack.push(new Undo(
+                after.revision(),
+                change.inverse(before.snapshot()),
+                person,
+                ChangeWords.of(change, before.snapshot()).what()));
         if (stack.size() > REMEMBERED) {
             stack.removeLast();
         }
         return new Outcome(before, after);
     }
 
-    /** Takes back the last change, if it was made since the start and nothing came after it. */
-    public Optional<Outcome> undo(long id, String person) {
+    /**
+     * Takes back the last change, if it was made since the start and nothing came after it.
+     *
+     * @param others whether a change of somebody else may be taken back
+     * @throws Refused where it is somebody else's and that was not asked for
+     */
+    public Optional<Undone> undo(long id, String person, boolean others) {
         synchronized (lock(id)) {
             Deque<Undo> stack = undos.getOrDefault(id, new ArrayDeque<>());
             if (stack.isEmpty() || stack.peek().revision() > open(id).revision()) {
                 return Optional.empty();
             }
-            Undo undo = stack.pop();
+            Undo undo = stack.peek();
+            if (!others && !undo.person().equals(person)) {
+                throw new Refused(
+                        HttpStatus.PRECONDITION_REQUIRED,
+                        "The last change here is " + undo.person() + "'s: " + undo.what() + ".");
+            }
             Outcome outcome = change(id, person, before -> undo.inverse());
             // the way back is not itself something to take back
             stack.pop();
-            return Optional.of(outcome);
+            stack.pop();
+            return Optional.of(new Undone(outcome, undo.what(), undo.person()));
         }
     }
 

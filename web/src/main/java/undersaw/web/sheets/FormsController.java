@@ -1,5 +1,7 @@
 package undersaw.web.sheets;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.HashMap;
 import java.util.Map;
@@ -60,7 +62,8 @@ class FormsController {
         Map<LineKey, @Nullable Fact> facts = new HashMap<>();
         facts.put(box, on ? new Fact("yes", "", signature.of(principal)) : null);
         workspace.change(id, signature.name(principal), open -> new Change.FactsSet(facts));
-        return new ModelAndView("redirect:/e/" + id + "/return" + (on ? "?sheet=" + part : ""));
+        return new ModelAndView("redirect:/e/" + id + "/return"
+                + (on ? "?sheet=" + URLEncoder.encode(part, StandardCharsets.UTF_8) : ""));
     }
 
     /** Rows of the return's own lists, taken from a register that holds them. */
@@ -70,6 +73,7 @@ class FormsController {
                 id,
                 signature.name(principal),
                 open -> open.kind().fromRegisters(open.calculation()).orElse(null));
-        return new ModelAndView("redirect:/e/" + id + "/return?sheet=" + sheet);
+        return new ModelAndView(
+                "redirect:/e/" + id + "/return?sheet=" + URLEncoder.encode(sheet, StandardCharsets.UTF_8));
     }
 }

@@ -1,5 +1,7 @@
 package undersaw.web.sheets;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +78,6 @@ class QuestionsController {
             flash.addFlashAttribute("said", facts.size() + " questions answered with no.");
             return facts.isEmpty() ? null : new Change.FactsSet(facts);
         });
-        return "redirect:/e/" + id + "/return?sheet=" + sheet;
+        return "redirect:/e/" + id + "/return?sheet=" + URLEncoder.encode(sheet, StandardCharsets.UTF_8);
     }
 }

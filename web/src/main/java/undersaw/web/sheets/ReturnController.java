@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.calc.Calculation;
 import undersaw.calc.Lineage;
 import undersaw.engagement.Change;
@@ -157,16 +158,28 @@ class ReturnController {
         return answer(outcome, typedAt.get(), answers);
     }
 
+    /** Takes back the last change and says which it was; another person's only where that is asked for. */
     @PostMapping("/e/{id}/undo")
-    ModelAndView undo(@PathVariable long id, Principal principal, Answers answers) {
-        Optional<Outcome> outcome = workspace.undo(id, signature.name(principal));
-        if (outcome.isEmpty()) {
+    ModelAndView undo(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean others,
+            Principal principal,
+            Answers answers,
+            RedirectAttributes flash) {
+        String person = signature.name(principal);
+        Optional<Workspace.Undone> undone = workspace.undo(id, person, others);
+        if (undone.isEmpty()) {
             return answers.refuse(HttpStatus.CONFLICT, "There is no change of this session to take back.");
         }
-        String back = answers.request().getHeader("Referer");
-        String path =
-                back == null || back.indexOf("/e/") < 0 ? "/e/" + id + "/return" : back.substring(back.indexOf("/e/"));
-        return new ModelAndView("redirect:" + path);
+        boolean own = undone.get().person().equals(person);
+        String said = "Taken back: " + undone.get().what()
+                + (own ? "." : ", which was " + undone.get().person() + "'s.");
+        if (answers.isPartial()) {
+            answers.model().addAttribute("message", said);
+            return answers.view("fragments/refusal :: refusal");
+        }
+        flash.addFlashAttribute("said", said);
+        return new ModelAndView("redirect:/e/" + id + "/return");
     }
 
     private static Station station(Outcome outcome, LineKey key) {

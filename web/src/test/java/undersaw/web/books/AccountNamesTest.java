@@ -1,6 +1,7 @@
 package undersaw.web.books;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.net.http.HttpResponse;
 import org.junit.jupiter.api.BeforeEach;
@@ -10,6 +11,7 @@ import undersaw.ledger.Account;
 import undersaw.web.FreshClient;
 import undersaw.web.Office;
 import undersaw.web.Visitor;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 
 /** Accounts added and renamed, entries to them by number or name, and a way back from each. */
@@ -68,8 +70,14 @@ class AccountNamesTest {
         entry("wages", "accrued wages", "12/31/2025");
         assertThat(client.calculation().snapshot().lists().entries()).hasSize(1);
         assertThat(client.amount("1120/13")).isEqualTo(150_040);
-        workspace.undo(client.id(), "R. Tern");
-        workspace.undo(client.id(), "R. Tern");
+        assertThat(workspace.undo(client.id(), "R. Tern", false).orElseThrow().what())
+                .contains("ntr");
+        assertThatThrownBy(() -> workspace.undo(client.id(), "O. Quill", false))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("R. Tern's");
+        assertThat(account("2150")).isNotNull();
+        assertThat(workspace.undo(client.id(), "O. Quill", true).orElseThrow().person())
+                .isEqualTo("R. Tern");
         assertThat(account("2150")).isNull();
     }
 
