@@ -89,6 +89,7 @@ public final class AuthorityServer implements AutoCloseable {
         submissions.enrol("007310244", "Marrow Bay Players");
         submissions.enrol("005580121", "Low Tide Kayaks, Inc.");
         submissions.enrol("006230947", "Slackwater Terminal Company");
+        submissions.enrol("006021436", "Bilge & Sons Plumbing, Inc.");
         submissions.enrol("003141592", "Harrow Slip Ropeworks, Inc.");
     }
 

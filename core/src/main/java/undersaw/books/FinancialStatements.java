@@ -1,7 +1,6 @@
 package undersaw.books;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -141,9 +140,8 @@ public final class FinancialStatements {
             }
         });
         Pair total = Pair.nothing(lastYear.isPresent());
-        for (Account account : accounts.values().stream()
-                .sorted(Comparator.comparing(Account::number))
-                .toList()) {
+        for (Account account :
+                accounts.values().stream().sorted(Account.byNumber()).toList()) {
             Pair pair = new Pair(
                     natural(section, WorkingBalance.closing(calculation, account.number())),
                     lastYear.map(year -> natural(section, WorkingBalance.closing(year, account.number()))));

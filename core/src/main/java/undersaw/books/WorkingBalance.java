@@ -1,6 +1,5 @@
 package undersaw.books;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import undersaw.calc.Calculation;
@@ -32,7 +31,7 @@ public record WorkingBalance(
     /** Every account in the order of its number. */
     public static List<WorkingBalance> of(Calculation calculation, Optional<Calculation> lastYear) {
         return calculation.snapshot().accounts().values().stream()
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .map(account -> row(calculation, lastYear, account))
                 .toList();
     }

@@ -23,6 +23,7 @@ import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
@@ -113,7 +114,8 @@ public final class Calculation {
     /** What accounts bring to the line, in the order of their numbers. */
     public List<Posting> postings(LineId line) {
         return pools.feeders(line).values().stream()
-                .sorted(Comparator.comparing(Posting::account).thenComparing(Posting::why))
+                .sorted(Comparator.comparing(Posting::account, NaturalOrder.COUNTED)
+                        .thenComparing(Posting::why))
                 .toList();
     }
 
@@ -192,7 +194,7 @@ public final class Calculation {
     public Collection<Account> unmapped() {
         return snapshot.accounts().values().stream()
                 .filter(account -> !isMapped(account))
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .toList();
     }
 
@@ -228,7 +230,7 @@ public final class Calculation {
         return list.lines().stream()
                 .flatMap(line -> rows.of(line.id()).byInstance().keySet().stream())
                 .distinct()
-                .sorted()
+                .sorted(NaturalOrder.COUNTED)
                 .toList();
     }
 

@@ -5,6 +5,7 @@ import org.pcollections.PMap;
 import org.pcollections.TreePMap;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.line.NaturalOrder;
 import undersaw.line.Value;
 import undersaw.money.Money;
 
@@ -16,7 +17,7 @@ import undersaw.money.Money;
  * @param columns the rows of each line
  */
 record RowValues(PMap<LineId, Column> columns) {
-    private static final Column EMPTY = new Column(TreePMap.empty(), Money.ZERO);
+    private static final Column EMPTY = new Column(TreePMap.empty(NaturalOrder.COUNTED), Money.ZERO);
 
     /**
      * One line's rows.

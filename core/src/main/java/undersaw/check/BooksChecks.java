@@ -4,7 +4,6 @@ import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -57,7 +56,7 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
                 found.add(new Found(
                         new Place.OnAccount(account.number()),
                         "Confirm where \"" + account.name() + "\" goes: "
-                                + mapping.get().line() + ", " + mapping.get().reason() + ".",
+                                + mapping.get().line() + ", " + mapping.get().grounds() + ".",
                         Answer.CONFIRM));
             }
         }
@@ -199,14 +198,25 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
             if (now.isZero() && before.abs().compareTo(WORTH_ASKING) > 0) {
                 found.add(Found.at(
                         Place.line(line.id()),
-                        line.caption() + " is empty; last year " + before.printed() + ". Is something not mapped?"));
+                        line.caption() + " is empty; last year " + before.printed() + ". Is something not mapped?"
+                                + doubt(look)));
             } else if (before.isZero() && now.abs().compareTo(WORTH_ASKING) > 0) {
                 found.add(Found.at(
                         Place.line(line.id()),
-                        line.caption() + " is " + now.printed() + "; last year it was empty. Is it mapped rightly?"));
+                        line.caption() + " is " + now.printed() + "; last year it was empty. Is it mapped rightly?"
+                                + doubt(look)));
             }
         }
         return found;
+    }
+
+    /** Last year's lines are no measure where its own mapping was never looked at. */
+    private static String doubt(Examination look) {
+        int unconfirmed = look.snapshot().prior().unconfirmed();
+        return unconfirmed == 0
+                ? ""
+                : " Last year's own mapping was never confirmed for " + unconfirmed
+                        + (unconfirmed == 1 ? " account." : " accounts.");
     }
 
     private List<Line> booksLines(Examination look) {
@@ -217,7 +227,7 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
 
     private static List<Account> accounts(Examination look) {
         return look.snapshot().accounts().values().stream()
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .toList();
     }
 

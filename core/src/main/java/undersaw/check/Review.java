@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
+import undersaw.line.NaturalOrder;
 
 /**
  * All findings on one return, the answered ones apart.
@@ -20,7 +21,7 @@ public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapsho
         List<Diagnostic> sorted = new ArrayList<>(diagnostics);
         sorted.sort(Comparator.comparing(Diagnostic::severity)
                 .thenComparing(Diagnostic::code)
-                .thenComparing(diagnostic -> diagnostic.place().word()));
+                .thenComparing(diagnostic -> diagnostic.place().word(), NaturalOrder.COUNTED));
         diagnostics = List.copyOf(sorted);
         tieOuts = List.copyOf(tieOuts);
     }

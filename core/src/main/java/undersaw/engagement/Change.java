@@ -200,6 +200,24 @@ public sealed interface Change {
         }
     }
 
+    /** Last year's figures where last year itself is not kept here, as they came with a folder. */
+    record PriorSet(PriorYear prior) implements Change {
+        @Override
+        public Snapshot applyTo(Snapshot before) {
+            return before.withPrior(prior);
+        }
+
+        @Override
+        public Set<Touch> touches() {
+            return Set.of(new Touch.OfEverything());
+        }
+
+        @Override
+        public Change inverse(Snapshot before) {
+            return new PriorSet(before.prior());
+        }
+    }
+
     /** Another list of payments. */
     record PaymentsSet(List<Payment> payments) implements Change {
         @Override

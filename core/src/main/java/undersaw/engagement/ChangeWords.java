@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import undersaw.ledger.Account;
 import undersaw.ledger.BooksSource;
+import undersaw.ledger.Carryover;
 import undersaw.ledger.Entry;
 import undersaw.ledger.Mapping;
+import undersaw.ledger.Payment;
 
 /**
  * A change in words, for the audit trail.
@@ -18,13 +22,8 @@ import undersaw.ledger.Mapping;
  * @param after what stands there now
  */
 public record ChangeWords(String what, String before, String after) {
-    private static final int LONGEST = 2000;
-
-    /** Cuts very long words. */
-    public ChangeWords {
-        before = cut(before);
-        after = cut(after);
-    }
+    /** Of lists of thousands of rows the trail names so many, and says how many more there are. */
+    private static final int NAMED = 400;
 
     /** The words of a change against the snapshot before it. */
     public static ChangeWords of(Change change, Snapshot before) {
@@ -43,12 +42,12 @@ public record ChangeWords(String what, String before, String after) {
         if (change instanceof Change.AccountSet set) {
             return new ChangeWords(
                     "Account " + set.account().number(),
-                    String.valueOf(before.accounts().get(set.account().number())),
-                    set.account().toString());
+                    words(before.accounts().get(set.account().number())),
+                    words(set.account()));
         }
         if (change instanceof Change.AccountRemoved gone) {
             return new ChangeWords(
-                    "Account " + gone.number(), String.valueOf(before.accounts().get(gone.number())), "removed");
+                    "Account " + gone.number(), words(before.accounts().get(gone.number())), "removed");
         }
         if (change instanceof Change.MappingsSet set) {
             return mappings(set, before);
@@ -88,26 +87,61 @@ public record ChangeWords(String what, String before, String after) {
         if (change instanceof Change.PaymentsSet set) {
             return new ChangeWords(
                     "Payments",
-                    before.lists().payments().toString(),
-                    set.payments().toString());
+                    listed(before.lists().payments(), ChangeWords::words),
+                    listed(set.payments(), ChangeWords::words));
         }
         if (change instanceof Change.CarryoversSet set) {
             return new ChangeWords(
                     "Carryovers",
-                    before.lists().carryovers().toString(),
-                    set.carryovers().toString());
+                    listed(before.lists().carryovers(), ChangeWords::words),
+                    listed(set.carryovers(), ChangeWords::words));
         }
         if (change instanceof Change.WorksheetSet set) {
             return new ChangeWords(
                     "Worksheet of " + set.key(),
-                    before.worksheets().getOrDefault(set.key(), List.of()).toString(),
-                    set.rows().toString());
+                    listed(before.worksheets().getOrDefault(set.key(), List.of()), ChangeWords::words),
+                    listed(set.rows(), ChangeWords::words));
         }
         if (change instanceof Change.CarriedSet set) {
             return carried(set);
         }
+        if (change instanceof Change.PriorSet set) {
+            return new ChangeWords(
+                    "Last year's figures",
+                    before.prior().lines().size() + " lines",
+                    set.prior().lines().size() + " lines");
+        }
         Change.EntriesSet set = (Change.EntriesSet) change;
         return entries(before.lists().entries(), set.entries());
+    }
+
+    private static String words(@Nullable Account account) {
+        return account == null
+                ? "none"
+                : account.name() + ", "
+                        + (account.onIncomeStatement()
+                                ? "income statement"
+                                : "balance sheet, opens with "
+                                        + account.opening().printedWithCents())
+                        + ", " + account.closing().printedWithCents();
+    }
+
+    private static String words(Payment payment) {
+        return payment.kind().caption() + " " + payment.date() + " "
+                + payment.amount().printedWithCents();
+    }
+
+    private static String words(Carryover carryover) {
+        return carryover.kind().caption() + " of " + carryover.year() + " "
+                + carryover.amount().printedWithCents();
+    }
+
+    private static String words(WorksheetRow row) {
+        return row.description() + " " + row.amount().printedWithCents();
+    }
+
+    private static <T> String listed(List<T> all, Function<T, String> words) {
+        return all.isEmpty() ? "none" : all.stream().map(words).collect(Collectors.joining("; "));
     }
 
     private static ChangeWords carried(Change.CarriedSet set) {
@@ -164,9 +198,12 @@ public record ChangeWords(String what, String before, String after) {
     }
 
     private static String joined(Map<String, String> words) {
+        int more = words.size() - NAMED;
         return words.entrySet().stream()
-                .map(each -> each.getKey() + " " + each.getValue())
-                .collect(Collectors.joining("; "));
+                        .limit(NAMED)
+                        .map(each -> each.getKey() + " " + each.getValue())
+                        .collect(Collectors.joining("; "))
+                + (more > 0 ? "; and " + more + " more" : "");
     }
 
     private static String words(@Nullable Mapping mapping) {
@@ -225,9 +262,5 @@ public record ChangeWords(String what, String before, String after) {
                         .toList()
                         .toString());
         return facts;
-    }
-
-    private static String cut(String words) {
-        return words.length() <= LONGEST ? words : words.substring(0, LONGEST) + "…";
     }
 }

@@ -25,7 +25,8 @@ public record Heading(
         INITIAL("initial return"),
         FINAL("final return"),
         NAME_CHANGE("name changed"),
-        ADDRESS_CHANGE("address changed");
+        ADDRESS_CHANGE("address changed"),
+        EXTENDED("time to file extended");
 
         private final String words;
 

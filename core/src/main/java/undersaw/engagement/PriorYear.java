@@ -12,11 +12,17 @@ import undersaw.money.Money;
  *
  * @param end the last day of last year; null where no year is linked
  * @param lines last year's amounts in whole dollars
+ * @param unconfirmed how many of its accounts stand on a line that nobody has confirmed
  */
-public record PriorYear(@Nullable LocalDate end, Map<LineId, Money> lines) {
+public record PriorYear(@Nullable LocalDate end, Map<LineId, Money> lines, int unconfirmed) {
     /** Keeps its own copy. */
     public PriorYear {
         lines = Map.copyOf(lines);
+    }
+
+    /** A year whose accounts are not kept here. */
+    public PriorYear(@Nullable LocalDate end, Map<LineId, Money> lines) {
+        this(end, lines, 0);
     }
 
     /** No earlier year is known. */

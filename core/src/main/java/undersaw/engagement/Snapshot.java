@@ -18,6 +18,7 @@ import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
@@ -131,7 +132,7 @@ public record Snapshot(
                 .filter(key -> lines.contains(key.line()))
                 .map(LineKey::instance)
                 .distinct()
-                .sorted()
+                .sorted(NaturalOrder.COUNTED)
                 .toList();
     }
 

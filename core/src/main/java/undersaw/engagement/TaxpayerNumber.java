@@ -37,9 +37,15 @@ public record TaxpayerNumber(String digits) {
         return "••-•••" + digits.substring(5);
     }
 
+    /** Any taxpayer's number with all but its last four digits hidden; nothing of one too short to have a rest. */
+    public static String masked(String number) {
+        String digits = number.replaceAll("\\D", "");
+        return digits.length() < 4 ? "" : "••-•••" + digits.substring(digits.length() - 4);
+    }
+
     /** The text with all but the last four digits of every number of a taxpayer hidden. */
     public static String hide(String text) {
-        return text.replaceAll("\\b(?:\\d{2}-\\d{3}|\\d{3}-\\d{2}-)(\\d{4})\\b", "••-•••$1");
+        return text.replaceAll("\\b(?:\\d{2}-\\d{3}|\\d{3}-\\d{2}-|(?<=umber )\\d{5})(\\d{4})\\b", "••-•••$1");
     }
 
     @Override

@@ -2,12 +2,17 @@ package undersaw.filing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.calc.Plan;
 import undersaw.calc.Statement;
 import undersaw.engagement.Heading;
+import undersaw.engagement.HeadingField;
+import undersaw.engagement.TaxpayerNumber;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.line.Value;
 
 /**
  * What is sent of a return: the heading, every line with a value, and the statements.
@@ -43,6 +48,24 @@ public record FilingContent(
             }
         }
         return new FilingContent(calculation.snapshot().heading(), preparer, firm, lines, statements);
+    }
+
+    /** The same with all but the last four digits of every taxpayer's number hidden. */
+    public FilingContent masked(Plan plan) {
+        List<LineValue> shown = lines.stream()
+                .map(value -> plan.line(value.key().line())
+                        .filter(FilingContent::holdsNumber)
+                        .map(line -> LineValue.computed(
+                                value.key(),
+                                Value.of(TaxpayerNumber.masked(value.value().plain())),
+                                value.source()))
+                        .orElse(value))
+                .toList();
+        return new FilingContent(heading, preparer, firm, shown, statements);
+    }
+
+    private static boolean holdsNumber(Line line) {
+        return line.kind() == LineKind.TAXPAYER_NUMBER || line.headingField().equals(Optional.of(HeadingField.NUMBER));
     }
 
     /** The same without what the public may not see. */

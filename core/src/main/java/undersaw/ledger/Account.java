@@ -1,5 +1,7 @@
 package undersaw.ledger;
 
+import java.util.Comparator;
+import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
@@ -25,6 +27,11 @@ public record Account(String number, String name, StatementKind statement, Money
             throw new IllegalArgumentException(
                     "account " + number + " is on the income statement and opens with " + opening);
         }
+    }
+
+    /** Accounts in the order of their numbers, 999 before 1010. */
+    public static Comparator<Account> byNumber() {
+        return Comparator.comparing(Account::number, NaturalOrder.COUNTED);
     }
 
     public boolean onIncomeStatement() {

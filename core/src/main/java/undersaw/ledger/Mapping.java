@@ -12,10 +12,19 @@ import undersaw.line.LineId;
  * @param partner the account it is read together with: the accrued liability of an expense, the asset of a contra
  *     account; empty where there is none
  * @param confirmed false while it is only a suggestion
+ * @param confidence how likely a suggestion is right, in percent; 0 where nobody reckoned it
  * @param reason why it was suggested, or who confirmed it
  */
 public record Mapping(
-        LineId line, String treatment, List<Split> splits, String partner, boolean confirmed, String reason) {
+        LineId line,
+        String treatment,
+        List<Split> splits,
+        String partner,
+        boolean confirmed,
+        int confidence,
+        String reason) {
+    private static final int SURE = 80;
+
     /** Keeps its own copy. */
     public Mapping {
         splits = List.copyOf(splits);
@@ -23,7 +32,17 @@ public record Mapping(
 
     /** An account that goes to one line as a whole. */
     public Mapping(LineId line, String treatment, boolean confirmed, String reason) {
-        this(line, treatment, List.of(), "", confirmed, reason);
+        this(line, treatment, List.of(), "", confirmed, 0, reason);
+    }
+
+    /** Whether it may be confirmed without a second look. */
+    public boolean isSure() {
+        return confidence >= SURE;
+    }
+
+    /** Why it stands where it does, with how sure that is. */
+    public String grounds() {
+        return confidence == 0 ? reason : confidence + " % sure, " + reason;
     }
 
     public boolean isSplit() {
@@ -32,19 +51,24 @@ public record Mapping(
 
     /** The same place, confirmed by a person. */
     public Mapping confirmedBecause(String why) {
-        return new Mapping(line, treatment, splits, partner, true, why);
+        return new Mapping(line, treatment, splits, partner, true, 0, why);
+    }
+
+    /** The same place, to be confirmed. */
+    public Mapping suggestedBecause(int howSure, String why) {
+        return new Mapping(line, treatment, splits, partner, false, howSure, why);
     }
 
     /** Another place with the same company. */
     public Mapping movedTo(LineId newLine, String newTreatment, String why) {
-        return new Mapping(newLine, newTreatment, splits, partner, true, why);
+        return new Mapping(newLine, newTreatment, splits, partner, true, 0, why);
     }
 
     public Mapping withSplits(List<Split> newSplits) {
-        return new Mapping(line, treatment, newSplits, partner, confirmed, reason);
+        return new Mapping(line, treatment, newSplits, partner, confirmed, confidence, reason);
     }
 
     public Mapping withPartner(String newPartner) {
-        return new Mapping(line, treatment, splits, newPartner, confirmed, reason);
+        return new Mapping(line, treatment, splits, newPartner, confirmed, confidence, reason);
     }
 }

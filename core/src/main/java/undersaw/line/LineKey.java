@@ -25,7 +25,7 @@ public record LineKey(LineId line, String instance) implements Comparable<LineKe
     @Override
     public int compareTo(LineKey other) {
         int byLine = line.compareTo(other.line);
-        return byLine != 0 ? byLine : instance.compareTo(other.instance);
+        return byLine != 0 ? byLine : NaturalOrder.COUNTED.compare(instance, other.instance);
     }
 
     @Override

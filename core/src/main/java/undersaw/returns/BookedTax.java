@@ -1,6 +1,5 @@
 package undersaw.returns;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -44,11 +43,11 @@ public record BookedTax(Account expense, Account payable, Money booked, Money ta
                         .filter(mapping -> mapping.line().equals(expenseLine))
                         .filter(mapping -> mapping.treatment().equals("federal-tax"))
                         .isPresent())
-                .min(Comparator.comparing(Account::number));
+                .min(Account.byNumber());
         Optional<Account> payable = snapshot.accounts().values().stream()
                 .filter(account -> !account.onIncomeStatement())
                 .filter(account -> PAYABLE.stream().anyMatch(account.name().toLowerCase(Locale.ROOT)::contains))
-                .min(Comparator.comparing(Account::number));
+                .min(Account.byNumber());
         if (expense.isEmpty() || payable.isEmpty()) {
             return Optional.empty();
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.WeakHashMap;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import undersaw.calc.Plan;
 import undersaw.form.Line;
@@ -18,7 +19,8 @@ public final class LineFinder {
     private static final int FORM = 1;
     private static final int BEGINS = 2;
     private static final int CAPTION = 3;
-    private static final int ANYWHERE = 4;
+    private static final int FORM_BY_SUBJECT = 4;
+    private static final int ANYWHERE = 5;
 
     private final List<Entry> entries = new ArrayList<>();
 
@@ -65,24 +67,30 @@ public final class LineFinder {
         }
     }
 
-    /** At most so many places that the words fit, the nearest first. */
-    public List<Place> find(PlainWords asked, int most) {
+    /**
+     * At most so many places that the words fit: the nearest first, and of those as near the ones that a return uses.
+     *
+     * @param used whether a place is in the return
+     */
+    public List<Place> find(PlainWords asked, int most, Predicate<Place> used) {
         record Ranked(Entry entry, int rank) {}
         String number = compact(String.join("", asked.words()));
         return entries.stream()
                 .filter(entry -> asked.fit(entry.all()) || entry.numbers().contains(number))
                 .map(entry -> new Ranked(entry, entry.numbers().contains(number) ? NUMBER : rank(entry, asked)))
-                .sorted(Comparator.comparingInt(Ranked::rank))
+                .sorted(Comparator.comparingInt(Ranked::rank)
+                        .thenComparing(ranked -> !used.test(ranked.entry().place())))
                 .limit(most)
                 .map(ranked -> ranked.entry().place())
                 .toList();
     }
 
     private static int rank(Entry entry, PlainWords asked) {
-        String first = asked.words().isEmpty() ? "" : asked.words().get(0);
-        if (entry.place().line() == null) {
-            return FORM;
+        if (!asked.fit(entry.caption())) {
+            return entry.place().line() == null ? FORM_BY_SUBJECT : ANYWHERE;
         }
-        return entry.caption().startsWith(first) ? BEGINS : asked.fit(entry.caption()) ? CAPTION : ANYWHERE;
+        return entry.place().line() == null
+                ? FORM
+                : entry.caption().startsWith(String.join(" ", asked.words())) ? BEGINS : CAPTION;
     }
 }

@@ -8,6 +8,7 @@ import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.engagement.Change;
+import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
@@ -69,6 +70,16 @@ public interface ReturnKind {
     /** Whether the return takes the place of one that was accepted. */
     default boolean isAmended(Calculation calculation) {
         return false;
+    }
+
+    /** Whether more time to file was asked for. */
+    default boolean isExtended(Calculation calculation) {
+        return calculation.snapshot().heading().is(Heading.Flag.EXTENDED);
+    }
+
+    /** The line that makes the return an amended one; nothing where another form does. */
+    default Optional<LineId> amendedBox() {
+        return Optional.empty();
     }
 
     /** The instalments of this year's estimated tax; none where the return has none. */

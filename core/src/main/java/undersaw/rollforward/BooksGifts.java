@@ -38,7 +38,8 @@ final class BooksGifts {
                 gifts.add(new Gift(
                         "map/" + number,
                         words(mapping),
-                        number + " " + account.name() + " goes to " + words(mapping),
+                        number + " " + account.name() + " goes to " + words(mapping)
+                                + (mapping.confirmed() ? "" : ", which nobody confirmed last year"),
                         Station.MAP,
                         snapshot -> mapped(number, mapping)));
             }
@@ -68,7 +69,8 @@ final class BooksGifts {
                         mapping.splits(),
                         mapping.partner(),
                         mapping.confirmed(),
-                        "as last year"));
+                        0,
+                        mapping.confirmed() ? "as last year" : "as last year, where nobody confirmed it"));
         return new Change.MappingsSet(one);
     }
 

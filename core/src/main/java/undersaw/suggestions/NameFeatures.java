@@ -115,6 +115,9 @@ final class NameFeatures {
     }
 
     private static String pieces(String token) {
+        if (token.matches("(19|20)\\d{2}")) {
+            return ""; // a model year says nothing of what the thing is
+        }
         if (token.matches("[x.]*\\d{3,}")) {
             return "digits";
         }

@@ -14,7 +14,7 @@ class LineFinderTest {
     private static final Plan PLAN = SampleReturns.corporation().calculate().plan();
 
     private static List<String> find(String words) {
-        return LineFinder.of(PLAN).find(PlainWords.of(words), 12).stream()
+        return LineFinder.of(PLAN).find(PlainWords.of(words), 12, place -> false).stream()
                 .map(LineFinder.Place::words)
                 .toList();
     }

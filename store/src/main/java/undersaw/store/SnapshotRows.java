@@ -13,6 +13,7 @@ import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
+import undersaw.engagement.PriorYear;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.WorksheetRow;
@@ -42,7 +43,13 @@ final class SnapshotRows {
     }
 
     private record MappingRow(
-            String account, String line, String treatment, boolean confirmed, String reason, String partner) {}
+            String account,
+            String line,
+            String treatment,
+            boolean confirmed,
+            int confidence,
+            String reason,
+            String partner) {}
 
     private record SplitRow(
             String account,
@@ -72,6 +79,8 @@ final class SnapshotRows {
         }
     }
 
+    private record PriorRow(String line, long amount) {}
+
     private record CarriedRow(String place, String value, String confirmed) {}
 
     private record FactRow(String line, String instance, String value, String reason, String typedBy) {}
@@ -95,6 +104,7 @@ final class SnapshotRows {
                 .withSetAsides(HashTreePMap.from(setAsides(id)))
                 .withWorksheets(HashTreePMap.from(worksheets(id)))
                 .withCarried(HashTreePMap.from(carried(id)))
+                .withPrior(prior(id))
                 .withLists(new Snapshot.Lists(entries(id), payments(id), carryovers(id)));
     }
 
@@ -108,11 +118,7 @@ final class SnapshotRows {
                         where engagement = ? order by account, place""", id, SplitRow.class).stream()
                 .collect(Collectors.groupingBy(
                         SplitRow::account, Collectors.mapping(SplitRow::split, Collectors.toList())));
-        return rows(
-                        "select account, line, treatment, confirmed, reason, partner from mapping where engagement = ?",
-                        id,
-                        MappingRow.class)
-                .stream()
+        return rows("select * from mapping where engagement = ?", id, MappingRow.class).stream()
                 .collect(Collectors.toMap(
                         MappingRow::account,
                         row -> new Mapping(
@@ -121,6 +127,7 @@ final class SnapshotRows {
                                 splits.getOrDefault(row.account(), List.of()),
                                 row.partner(),
                                 row.confirmed(),
+                                row.confidence(),
                                 row.reason())));
     }
 
@@ -255,10 +262,43 @@ final class SnapshotRows {
             worksheet(id, set);
         } else if (change instanceof Change.CarriedSet set) {
             set.byPlace().forEach((place, mark) -> carried(id, place, mark));
+        } else if (change instanceof Change.PriorSet set) {
+            prior(id, set.prior());
         } else {
             throw new IllegalArgumentException(
                     "nothing keeps " + change.getClass().getSimpleName());
         }
+    }
+
+    private PriorYear prior(long id) {
+        Map<LineId, Money> lines =
+                rows("select line, amount from prior_line where engagement = ?", id, PriorRow.class).stream()
+                        .collect(Collectors.toMap(row -> LineId.of(row.line()), row -> Money.ofCents(row.amount())));
+        return lines.isEmpty()
+                ? PriorYear.none()
+                : new PriorYear(
+                        database.read()
+                                .sql("select prior_end from engagement where id = ?")
+                                .param(id)
+                                .query(String.class)
+                                .optional()
+                                .map(LocalDate::parse)
+                                .orElse(null),
+                        lines);
+    }
+
+    private void prior(long id, PriorYear prior) {
+        clear("prior_line", id);
+        run(
+                "update engagement set prior_end = ? where id = ?",
+                prior.end() == null ? null : prior.end().toString(),
+                id);
+        prior.lines()
+                .forEach((line, amount) -> run(
+                        "insert into prior_line (engagement, line, amount) values (?, ?, ?)",
+                        id,
+                        line.text(),
+                        amount.cents()));
     }
 
     private void entries(long id, List<Entry> entries) {
@@ -290,13 +330,14 @@ final class SnapshotRows {
         if (mapping != null) {
             run(
                     """
-                    insert into mapping (engagement, account, line, treatment, confirmed, reason, partner)
-                    values (?, ?, ?, ?, ?, ?, ?)""",
+                    insert into mapping (engagement, account, line, treatment, confirmed, confidence, reason, partner)
+                    values (?, ?, ?, ?, ?, ?, ?, ?)""",
                     id,
                     account,
                     mapping.line().text(),
                     mapping.treatment(),
                     mapping.confirmed() ? 1 : 0,
+                    mapping.confidence(),
                     mapping.reason(),
                     mapping.partner());
             splits(id, account, mapping.splits());

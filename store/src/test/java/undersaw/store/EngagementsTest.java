@@ -125,6 +125,7 @@ class EngagementsTest {
                                         new Split(LineId.of("1120/6"), "full", null, Money.ofCents(-5))),
                                 "3000",
                                 false,
+                                41,
                                 "why"))),
                 new Change.WorksheetSet(
                         LineKey.parse("1120/10"),

@@ -1,17 +1,6 @@
 // The docket: filtered and sorted in place.
 "use strict";
 document.addEventListener("alpine:init", () => {
-  // a run under way is looked at every second until it is done
-  Alpine.data("batchRun", () => ({
-    init() {
-      if (this.$root.dataset.running === "true") setTimeout(() => this.look(), 1000);
-    },
-    async look() {
-      const answer = await undersaw.part(location.pathname);
-      if (answer.ok) undersaw.swap(answer.content);
-      if (this.$root.isConnected) setTimeout(() => this.look(), 1000);
-    },
-  }));
   Alpine.data("docket", () => ({
     words: "",
     state: "",
@@ -29,7 +18,9 @@ document.addEventListener("alpine:init", () => {
       let shown = 0;
       for (const row of this.rows()) {
         const text = row.textContent.toLowerCase();
-        const fits = words.every((word) => text.includes(word)) && (!this.state || row.dataset.state === this.state);
+        const state =
+          !this.state || row.dataset.state === this.state || (this.state === "client" && row.dataset.client === "true");
+        const fits = words.every((word) => text.includes(word)) && state;
         row.hidden = !fits;
         if (fits) shown += 1;
       }

@@ -14,12 +14,14 @@
     const box = document.createElement("input");
     box.className = "in-place" + (figure.dataset.kind === "amount" ? "" : " words");
     box.value = was;
+    box.dataset.editing = figure.dataset.swap;
     box.setAttribute("aria-label", figure.querySelector(".visually-hidden").textContent.trim());
     let done = false;
     const back = (focus) => {
       done = true;
-      box.replaceWith(figure);
-      if (focus) figure.focus();
+      const now = box.fresh || figure;
+      box.replaceWith(now);
+      if (focus) now.focus();
     };
     const keep = async (focus) => {
       if (done) return;

@@ -128,7 +128,7 @@ class FilingJourneyTest {
     private static void map(Browser browser, Page page) {
         page.click(".ridge a[data-station='2']");
         assertThat(page.locator("#map-rows tr").first()).hasClass(Pattern.compile("suggested|unmapped"));
-        assertThat(page.locator("#account-7060 .why")).containsText("% sure, named like \"Client meals\"");
+        assertThat(page.locator("#account-7060 .why")).containsText("suggested, named like \"Client meals\"");
         assertThat(page.locator("#account-7500 .why")).containsText("only by its number");
         browser.isClean(page);
         page.locator("#account-7500 input.line").fill("1120/16");

@@ -142,6 +142,25 @@ public final class Visitor {
                 BodyHandlers.ofString());
     }
 
+    /** A form with nothing but one file, byte for byte. */
+    public HttpResponse<String> upload(String path, String file, byte[] bytes) {
+        byte[] head = ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + file
+                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        byte[] foot = ("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        return answer(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Accept", "text/html")
+                        .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+                        .header("X-CSRF-TOKEN", token(get("/")))
+                        .POST(BodyPublishers.concat(
+                                BodyPublishers.ofByteArray(head),
+                                BodyPublishers.ofByteArray(bytes),
+                                BodyPublishers.ofByteArray(foot)))
+                        .build(),
+                BodyHandlers.ofString());
+    }
+
     private static String token(HttpResponse<String> page) {
         Matcher matcher = TOKEN.matcher(page.body());
         assertThat(matcher.find()).isTrue();

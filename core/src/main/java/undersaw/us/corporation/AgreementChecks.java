@@ -11,6 +11,7 @@ import java.util.List;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
+import undersaw.check.SameAmount;
 import undersaw.money.Money;
 
 /** Checks that the parts of the return agree with one another. */
@@ -19,6 +20,19 @@ final class AgreementChecks {
     private static final Money INCOME_TOLERANCE = Money.ofDollars(10);
 
     private AgreementChecks() {}
+
+    /** What a difference equals; the change of inventory is already in the cost of sales of perpetual books. */
+    private static String sameAs(Examination look, Money difference) {
+        return SameAmount.words(
+                look.calculation(),
+                difference,
+                account -> look.snapshot()
+                        .mapping(account.number())
+                        .filter(mapping -> mapping.line().text().equals("1120/L/3"))
+                        .map(mapping -> ": books that post cost of sales as they sell take the treatment "
+                                + "cost-of-sales-perpetual")
+                        .orElse(""));
+    }
 
     static List<Check> all() {
         return List.of(
@@ -32,7 +46,7 @@ final class AgreementChecks {
                                 "Retained earnings do not roll: Schedule M-2 ends "
                                         + rollsBy(look).printed()
                                         + " from Schedule L line 25. Look for an entry on equity."
-                                        + SameAmount.words(look, rollsBy(look)))),
+                                        + sameAs(look, rollsBy(look)))),
                 when(
                         "C-0503",
                         STOP,
@@ -41,7 +55,7 @@ final class AgreementChecks {
                                 "1120/M-1/10",
                                 "Book and tax income do not reconcile: Schedule M-1 misses line 28 by "
                                         + missesBy(look).printed() + "."
-                                        + SameAmount.words(look, missesBy(look)))),
+                                        + sameAs(look, missesBy(look)))),
                 when(
                         "C-0517",
                         STOP,
@@ -96,7 +110,7 @@ final class AgreementChecks {
                                 "Retained earnings moved by "
                                         + look.amount("1120/W-M2/1").printed()
                                         + " without net income. Name the entry for Schedule M-2."
-                                        + SameAmount.words(look, look.amount("1120/W-M2/1")))));
+                                        + sameAs(look, look.amount("1120/W-M2/1")))));
     }
 
     private static boolean schedules(Examination look) {
@@ -119,7 +133,7 @@ final class AgreementChecks {
                 found.add(onLine(
                         "1120/L/28/" + column,
                         "The " + (column.equals("b") ? "opening" : "closing") + " balance sheet is out by "
-                                + difference.printed() + "." + SameAmount.words(look, difference)));
+                                + difference.printed() + "." + sameAs(look, difference)));
             }
         }
         return found;

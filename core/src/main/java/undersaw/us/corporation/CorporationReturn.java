@@ -121,6 +121,14 @@ public final class CorporationReturn implements ReturnKind {
         return CorporationCarryforwards.years(calculation);
     }
 
+    /** Form 7004 in the return asks for more time too. */
+    @Override
+    public boolean isExtended(Calculation calculation) {
+        return ReturnKind.super.isExtended(calculation)
+                || calculation.plan().parts().stream()
+                        .anyMatch(part -> part.code().equals("7004") && calculation.holds(part));
+    }
+
     @Override
     public Optional<Change.FactsSet> fromRegisters(Calculation calculation) {
         return ScheduleG.fromOwners(calculation);

@@ -9,9 +9,11 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import undersaw.calc.Posting;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
+import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.ledger.Account;
@@ -25,6 +27,9 @@ final class DeductionChecks {
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
     private static final List<String> NAMELESS = List.of("misc", "other", "sundry", "various");
     private static final List<String> CONTRACTORS = List.of("contract", "consult", "legal", "attorney", "rent");
+
+    /** Treatments of costs before the beginning, with their worksheets. */
+    private static final Map<String, String> FIRST_YEAR = Map.of("start-up-195", "W-195", "organizational", "W-248");
 
     private DeductionChecks() {}
 
@@ -60,7 +65,25 @@ final class DeductionChecks {
                                 "1120/15",
                                 "Charge-offs typed differ from the expense less the growth of the allowance by "
                                         + missingChargeOffs(look).printed() + ".")),
+                new Check("C-0234", QUERY, DeductionChecks::businessWithoutBeginning),
                 new Check("C-0809", QUERY, DeductionChecks::paymentsToReport));
+    }
+
+    /** Costs before the beginning wait for the day from which they are written off. */
+    private static List<Found> businessWithoutBeginning(Examination look) {
+        List<Found> found = new ArrayList<>();
+        FIRST_YEAR.forEach((treatment, worksheet) -> {
+            Money costs = look.amount("1120/" + worksheet + "/1");
+            String begun = "TREAT/" + treatment + "/begun";
+            if (costs.isPositive() && !look.has(begun)) {
+                found.add(new Found(
+                        Place.line(begun),
+                        "Costs of " + costs.printed() + " before the beginning wait for the date on which business "
+                                + "began; without it only the part deducted at once counts. Type the date.",
+                        Answer.TYPE));
+            }
+        });
+        return found;
     }
 
     private static List<Found> officersAboveWhole(Examination look) {

@@ -160,8 +160,12 @@ final class DifferencesWorksheet extends Form {
         return all.form4797.ordinaryGain.plus(all.scheduleD.fromForm4797);
     }
 
+    /** Distributions of capital gain come from an account of their own, which is no gain per books. */
     private Formula taxCapital() {
-        return all.scheduleD.netOfTheYear.minus(all.scheduleD.fromForm4797);
+        return all.scheduleD
+                .netOfTheYear
+                .minus(all.scheduleD.fromForm4797)
+                .minus(all.scheduleD.distributions.fromAccounts());
     }
 
     private List<Line> income() {

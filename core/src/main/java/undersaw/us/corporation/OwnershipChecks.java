@@ -15,8 +15,11 @@ import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.engagement.AccountingMethod;
+import undersaw.engagement.Station;
+import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.money.Percent;
+import undersaw.owners.OwnerRegister;
 
 /** Checks of who owns the corporation and what it owns. */
 final class OwnershipChecks {
@@ -69,6 +72,17 @@ final class OwnershipChecks {
                                 "Dividends of " + largeHoldings(look).printed()
                                         + " come from holdings of 20% or more; question 5a says none.",
                                 Answer.YES_OR_NO)),
+                when(
+                        "C-0631",
+                        QUERY,
+                        look -> distributed(look).isPositive()
+                                && !look.calculation().hasRows(OwnerRegister.LIST),
+                        look -> Found.at(
+                                new Place.AtStation(Station.OWNERS, OwnerRegister.LIST),
+                                "Distributions of " + distributed(look).printed()
+                                        + " were paid to owners, and no owner is listed. List them, and give each a "
+                                        + "Form 1099-DIV.")),
+                new Check("C-0519", QUERY, OwnershipChecks::holdersWithoutCountry),
                 new Check("C-0803", QUERY, OwnershipChecks::foreignOwners),
                 when(
                         "C-0804",
@@ -101,6 +115,10 @@ final class OwnershipChecks {
                 look.amount("1120/C/23/a"), look.amount("1120/5"), look.amount("1120/6"), look.amount("1120/7")));
     }
 
+    private static Money distributed(Examination look) {
+        return look.amount("1120/M-2/5a").plus(look.amount("1120/M-2/5c"));
+    }
+
     private static Money income(Examination look) {
         return look.amount("1120/11").plus(look.amount("1120/2"));
     }
@@ -123,6 +141,25 @@ final class OwnershipChecks {
             } else if (!holder.listed()) {
                 found.add(onLine(
                         "1120/G/II/1/a", holds + " and is not on Schedule G. Take the holders there from Owners."));
+            }
+        }
+        return found;
+    }
+
+    /** Schedule G asks for each holder's country, and no register knows a citizenship. */
+    private static List<Found> holdersWithoutCountry(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (Holder holder : HOLDERS) {
+            for (LineValue row : look.rows(holder.name())) {
+                if (look.inRow(holder.country(), row).isEmpty()) {
+                    found.add(new Found(
+                            new Place.OnLine(
+                                    LineId.of(holder.country()).in(row.key().instance())),
+                            "Schedule G names " + row.value().plain()
+                                    + " without a country of citizenship or organization. "
+                                    + "Ask for it, and give it here.",
+                            Answer.TYPE));
+                }
             }
         }
         return found;

@@ -38,6 +38,7 @@ final class ScheduleD extends Form {
             List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
 
     final Line fromForm4797;
+    final Line distributions;
     final Line toPage1;
     final Line netOfTheYear;
     final Line lossUsed;
@@ -101,7 +102,7 @@ final class ScheduleD extends Form {
         Line longExchanges =
                 line("D/13", "Long-term gain or loss from like-kind exchanges").cites("IRC 1031");
         section(Section.OTHER_INCOME);
-        Line distributions =
+        distributions =
                 booksLine("D/14", "Capital gain distributions", Side.CREDIT).cites("IRC 852(b)(3)");
         Line netLong = line("D/15", "Net long-term capital gain or loss")
                 .is(sum(sum(longTerm), fromForm4797, longInstallments, longExchanges, distributions));

@@ -67,14 +67,15 @@ final class ScheduleG {
 
     private static Map<LineKey, Fact> row(Calculation year, Holder holder, boolean individual) {
         String part = individual ? "1120/G/II/1/" : "1120/G/I/1/";
-        String country = said(year, "country", holder.owner());
+        // where somebody lives says nothing of citizenship, so that column is left to be asked for
+        String country = individual ? "" : said(year, "country", holder.owner());
         Map<String, String> columns = new HashMap<>(Map.of(
                 "a",
                 holder.name(),
                 "b",
                 said(year, "tin", holder.owner()),
                 individual ? "c" : "d",
-                country.isEmpty() ? "US" : country,
+                country,
                 individual ? "d" : "e",
                 holder.percent().toPlainString()));
         if (!individual) {

@@ -11,6 +11,7 @@ import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
 import undersaw.check.Place;
+import undersaw.check.SameAmount;
 import undersaw.check.TieOut;
 import undersaw.engagement.AccountingMethod;
 import undersaw.engagement.Heading.Flag;
@@ -26,13 +27,14 @@ final class NetAssetChecks {
 
     static List<Check> all() {
         return List.of(
-                new Check("N-0301", STOP, look -> differs(NonprofitTieOuts.opening(look), LIABILITIES)),
-                new Check("N-0302", STOP, look -> differs(NonprofitTieOuts.closing(look), LIABILITIES)),
+                new Check("N-0301", STOP, look -> differs(look, NonprofitTieOuts.opening(look), LIABILITIES)),
+                new Check("N-0302", STOP, look -> differs(look, NonprofitTieOuts.closing(look), LIABILITIES)),
                 new Check(
                         "N-0303",
                         STOP,
                         look -> NonprofitTieOuts.lastYear(look)
                                 .map(tie -> differs(
+                                        look,
                                         tie,
                                         " Correct the opening balances, or last year. An error of last year goes to "
                                                 + "line 20 with an explanation."))
@@ -132,10 +134,14 @@ final class NetAssetChecks {
                                         + "fundraising, or split them.")));
     }
 
-    private static List<Found> differs(TieOut tie, String what) {
+    private static List<Found> differs(Examination look, TieOut tie, String what) {
         return tie.agrees()
                 ? List.of()
-                : List.of(Found.at(Place.line(tie.place()), NonprofitTieOuts.difference(tie) + what));
+                : List.of(Found.at(
+                        Place.line(tie.place()),
+                        NonprofitTieOuts.difference(tie)
+                                + what
+                                + SameAmount.words(look.calculation(), tie.difference())));
     }
 
     /** Whether Schedule O has a row for the line. */

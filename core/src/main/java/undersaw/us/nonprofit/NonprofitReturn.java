@@ -124,6 +124,11 @@ public final class NonprofitReturn implements ReturnKind {
     }
 
     @Override
+    public Optional<LineId> amendedBox() {
+        return Optional.of(line("hdr/B/amended"));
+    }
+
+    @Override
     public List<Vital> vitals(Calculation calculation) {
         return List.of(
                 new Vital("Revenue", line("9")),

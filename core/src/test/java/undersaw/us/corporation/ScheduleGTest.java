@@ -3,6 +3,7 @@ package undersaw.us.corporation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
@@ -53,7 +54,16 @@ class ScheduleGTest {
         assertThat(said(year, "1120/G/I/1/d", "2")).isEqualTo("NO");
         assertThat(said(year, "1120/G/I/1/e", "2")).isEqualTo("20");
         assertThat(said(year, "1120/G/II/1/b", "1")).isEqualTo("000-12-4401");
-        assertThat(said(year, "1120/G/II/1/c", "1")).isEqualTo("US");
+    }
+
+    @Test
+    void noCitizenshipIsMadeUpAndItIsAskedFor() {
+        Calculation year = taken(register().calculate());
+        assertThat(year.value(LineId.of("1120/G/II/1/c").in("1"))).isEmpty();
+        assertThat(Returns.review(year, LocalDate.of(2026, 3, 1)).diagnostics())
+                .filteredOn(each -> each.code().equals("C-0519"))
+                .extracting(each -> each.place().word())
+                .containsExactly("1120/G/II/1/c@1", "1120/G/II/1/c@3");
     }
 
     private static String said(Calculation year, String line, String row) {

@@ -3,7 +3,6 @@ package undersaw.files.folder;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +35,9 @@ final class BooksFiles {
     private static final List<String> MAPPING_COLUMNS = List.of("account", "line", "instance", "treatment");
     private static final List<String> ENTRY_COLUMNS =
             List.of("entry", "kind", "date", "account", "debit", "credit", "memo");
+    /** Why an account stands where it does when nothing but the file says so. */
+    static final String AS_WRITTEN = "from mapping.csv";
+
     private static final String PLAIN = "expected a plain decimal such as 12500.00";
 
     private BooksFiles() {}
@@ -101,7 +103,7 @@ final class BooksFiles {
             row.fault("instance", "expected nothing: this line does not repeat");
         } else {
             String id = row.text("treatment").isEmpty() ? "" : treatment.get().id();
-            mappings.put(row.text("account"), new Mapping(LineId.of(line), id, true, "from mapping.csv"));
+            mappings.put(row.text("account"), new Mapping(LineId.of(line), id, true, AS_WRITTEN));
         }
     }
 
@@ -152,9 +154,8 @@ final class BooksFiles {
     }
 
     static List<FolderFile> write(Snapshot snapshot) {
-        List<Account> accounts = snapshot.accounts().values().stream()
-                .sorted(Comparator.comparing(Account::number))
-                .toList();
+        List<Account> accounts =
+                snapshot.accounts().values().stream().sorted(Account.byNumber()).toList();
         List<String> mapped = snapshot.mappings().keySet().stream().sorted().toList();
         List<FolderFile> files = new ArrayList<>();
         files.add(new FolderFile(

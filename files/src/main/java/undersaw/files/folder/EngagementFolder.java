@@ -43,7 +43,9 @@ public final class EngagementFolder {
             WorkFiles.PAIRS,
             WorkFiles.REPEATS,
             WorkFiles.WORKSHEETS,
-            WorkFiles.CARRIED);
+            WorkFiles.CARRIED,
+            SignedFiles.TYPED_BY,
+            SignedFiles.MAPPED_BY);
     private static final long LARGEST_ZIP = 50_000_000;
 
     private EngagementFolder() {}
@@ -106,6 +108,7 @@ public final class EngagementFolder {
         snapshot = TypedFiles.read(snapshot, files, faults);
         snapshot = ListFiles.read(snapshot, files, faults);
         snapshot = WorkFiles.read(snapshot, files, faults);
+        snapshot = SignedFiles.read(snapshot, files, faults);
         return new ReadFolder(snapshot, faults);
     }
 
@@ -148,6 +151,7 @@ public final class EngagementFolder {
         files.addAll(TypedFiles.write(snapshot));
         files.addAll(ListFiles.write(snapshot));
         files.addAll(WorkFiles.write(snapshot));
+        files.addAll(SignedFiles.write(snapshot));
         return files;
     }
 

@@ -105,6 +105,7 @@ final class EngagementJson {
             case FINAL -> "final";
             case NAME_CHANGE -> "nameChange";
             case ADDRESS_CHANGE -> "addressChange";
+            case EXTENDED -> "extended";
         };
     }
 
@@ -136,7 +137,9 @@ final class EngagementJson {
         form.put("start", heading.period().start().toString())
                 .put("end", heading.period().end().toString());
         for (Flag flag : Flag.values()) {
-            form.put(name(flag), heading.is(flag));
+            if (flag != Flag.EXTENDED || heading.is(flag)) {
+                form.put(name(flag), heading.is(flag));
+            }
         }
         form.put(
                 "accountingMethod",

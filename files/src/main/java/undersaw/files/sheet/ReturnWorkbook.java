@@ -1,23 +1,22 @@
 package undersaw.files.sheet;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.dhatim.fastexcel.Workbook;
-import org.dhatim.fastexcel.Worksheet;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.calc.Portion;
 import undersaw.calc.Posting;
+import undersaw.engagement.HeadingField;
+import undersaw.engagement.NumbersShown;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.RowList;
 import undersaw.form.formula.Formula;
 import undersaw.law.LawKey;
@@ -27,49 +26,73 @@ import undersaw.ledger.Carryover;
 import undersaw.ledger.Payment;
 import undersaw.line.LineKey;
 import undersaw.line.Value;
+import undersaw.money.Money;
 
 /**
  * The whole return as a workbook with live formulas, one sheet a form.
  *
  * <p>Columns of a form's sheet: line, caption, this year, what a typed-over line would hold, last year. Accounts,
- * what each brings, payments, carryovers and the law stand on sheets of their own.
+ * what each brings, payments, carryovers and the law stand on sheets of their own. Every formula carries the value
+ * that it has, so that a preview or a program that computes nothing shows the return; forms without a figure stand
+ * last, grey.
  */
 public final class ReturnWorkbook {
     private static final String ACCOUNTS = "Accounts";
     private static final int LONGEST_NAME = 31;
+    private static final Optional<Value> ZERO = Optional.of(Value.of(Money.ZERO));
+    private static final Optional<HeadingField> NUMBER = Optional.of(HeadingField.NUMBER);
 
     private final Calculation calculation;
+    private final NumbersShown numbers;
     private final WorkbookCells cells;
     private final Map<String, Integer> accountRows = new HashMap<>();
     private final Map<Form, String> sheetNames = new HashMap<>();
 
-    private ReturnWorkbook(Calculation calculation) {
+    private ReturnWorkbook(Calculation calculation, NumbersShown numbers) {
         this.calculation = calculation;
+        this.numbers = numbers;
         cells = new WorkbookCells(calculation);
     }
 
-    /** The workbook as XLSX bytes. */
+    /** The workbook as XLSX bytes, with whole numbers of taxpayers. */
     public static byte[] write(Calculation calculation) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (Workbook workbook = new Workbook(bytes, "Undersaw", "1.0")) {
-            new ReturnWorkbook(calculation).fill(workbook);
+        return write(calculation, NumbersShown.FULL);
+    }
+
+    /** The workbook as XLSX bytes. */
+    public static byte[] write(Calculation calculation, NumbersShown numbers) {
+        try (WorkbookSheets sheets = new WorkbookSheets(calculation.snapshot().heading())) {
+            new ReturnWorkbook(calculation, numbers).fill(sheets);
+            return sheets.bytes();
         } catch (IOException e) {
             throw new UncheckedIOException("the workbook cannot be written", e);
         }
-        return bytes.toByteArray();
     }
 
-    private void fill(Workbook workbook) {
+    private void fill(WorkbookSheets sheets) {
         place();
-        for (Form form : calculation.plan().forms()) {
-            form(workbook.newWorksheet(sheetNames.get(form)), form);
-        }
-        accounts(workbook.newWorksheet(ACCOUNTS));
-        postings(workbook.newWorksheet(WorkbookCells.POSTINGS));
-        rows(workbook.newWorksheet(WorkbookCells.ROWS));
-        payments(workbook.newWorksheet(WorkbookCells.PAYMENTS));
-        carryovers(workbook.newWorksheet(WorkbookCells.CARRYOVERS));
-        law(workbook.newWorksheet(WorkbookCells.LAW));
+        List<Form> forms = calculation.plan().forms();
+        List<Form> empty = forms.stream().filter(form -> !hasFigures(form)).toList();
+        forms.stream()
+                .filter(form -> !empty.contains(form))
+                .forEach(form -> form(sheets.sheet(sheetNames.get(form), true), form));
+        accounts(sheets.sheet(ACCOUNTS, true));
+        postings(sheets.sheet(WorkbookCells.POSTINGS, true));
+        rows(sheets.sheet(WorkbookCells.ROWS, true));
+        payments(sheets.sheet(WorkbookCells.PAYMENTS, true));
+        carryovers(sheets.sheet(WorkbookCells.CARRYOVERS, true));
+        law(sheets.sheet(WorkbookCells.LAW, true));
+        empty.forEach(form -> form(sheets.sheet(sheetNames.get(form), false), form));
+    }
+
+    /** Whether anything but zeros and noes stands on a form. */
+    private boolean hasFigures(Form form) {
+        return lines(form).stream()
+                .flatMap(line -> calculation.valuesOf(line).stream())
+                .map(LineValue::value)
+                .anyMatch(value -> value instanceof Value.Amount amount
+                        ? !amount.money().isZero()
+                        : !value.plain().equals("no"));
     }
 
     /** Gives every figure its cell before the first formula refers to one. */
@@ -117,61 +140,70 @@ public final class ReturnWorkbook {
                 .toList();
     }
 
-    private void form(Worksheet sheet, Form form) {
-        header(sheet, List.of("Line", "Caption", "This year", "As computed", "Last year"));
+    private void form(WorkbookSheet sheet, Form form) {
+        sheet.header("Line", "Caption", "This year", "As computed", "Last year");
         List<Line> lines = lines(form);
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
-            sheet.value(i + 1, 0, line.id().text());
-            sheet.value(i + 1, 1, line.caption());
             int row = i + 1;
-            Optional<LineValue> value = calculation.value(line.id());
-            boolean typed = value.flatMap(LineValue::typedFact).isPresent();
-            if (typed) {
-                value(sheet, row, value.get().value());
+            sheet.text(row, 0, line.id().text());
+            sheet.text(row, 1, line.caption());
+            if (!line.isRepeating()) {
+                // rows stand on a sheet of their own
+                figure(sheet, row, line);
             }
-            int column = typed ? 3 : 2;
-            if (line.isRepeating()) {
-                // its rows stand on a sheet of their own
-                continue;
-            }
-            if (line.formula().isPresent()) {
-                formula(sheet, row, column, line.formula().get().cell(cells));
-            } else if (line.yesWhen().isPresent()) {
-                formula(sheet, row, column, "IF(" + line.yesWhen().get().cell(cells) + ",\"yes\",\"no\")");
-            } else if (!typed && value.isPresent()) {
-                value(sheet, row, value.get().value());
-            }
-            calculation.snapshot().prior().amount(line.id()).ifPresent(last -> sheet.value(row, 4, last.dollars()));
         }
-        sheet.width(0, 14);
-        sheet.width(1, 60);
-        sheet.width(2, 16);
+        sheet.widths(14, 60, 16, 16, 16);
     }
 
-    private static void value(Worksheet sheet, int row, Value value) {
+    private void figure(WorkbookSheet sheet, int row, Line line) {
+        Optional<LineValue> value = calculation.value(line.id());
+        boolean typed = value.flatMap(LineValue::typedFact).isPresent();
+        if (typed) {
+            value(sheet, row, line, value.get().value());
+        }
+        int column = typed ? 3 : 2;
+        Optional<Value> computed =
+                typed ? value.flatMap(LineValue::replacedAmount).map(Value::of) : value.map(LineValue::value);
+        if (line.formula().isPresent()) {
+            String rule = line.formula().get().cell(cells);
+            sheet.formula(row, column, rule, line.kind() == LineKind.AMOUNT ? computed.or(() -> ZERO) : computed);
+        } else if (line.yesWhen().isPresent()) {
+            String rule = "IF(" + line.yesWhen().get().cell(cells) + ",\"yes\",\"no\")";
+            sheet.formula(row, column, rule, computed);
+        } else if (!typed && value.isPresent()) {
+            value(sheet, row, line, value.get().value());
+        }
+        calculation.snapshot().prior().amount(line.id()).ifPresent(last -> sheet.dollars(row, 4, last));
+    }
+
+    private void value(WorkbookSheet sheet, int row, Line line, Value value) {
         if (value instanceof Value.Amount amount) {
-            sheet.value(row, 2, amount.money().cents() / 100.0);
+            sheet.amount(row, 2, amount.money(), line.isInCents());
+        } else if (line.kind() == LineKind.TAXPAYER_NUMBER
+                || line.headingField().equals(NUMBER)) {
+            sheet.text(row, 2, numbers.shown(value.plain()));
         } else {
-            sheet.value(row, 2, value.plain());
+            sheet.text(row, 2, value.plain());
         }
     }
 
     private List<Account> accounts() {
         return calculation.snapshot().accounts().values().stream()
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .toList();
     }
 
-    private void accounts(Worksheet sheet) {
-        header(sheet, List.of("Account", "Name", "Opening", "Adjusted closing"));
+    private void accounts(WorkbookSheet sheet) {
+        sheet.header("Account", "Name", "Opening", "Adjusted closing");
         for (Account account : accounts()) {
             int row = accountRows.get(account.number()) - 1;
-            sheet.value(row, 0, account.number());
-            sheet.value(row, 1, account.name());
-            sheet.value(row, 2, account.opening().cents() / 100.0);
-            sheet.value(row, 3, calculation.adjusted(account).cents() / 100.0);
+            sheet.text(row, 0, account.number());
+            sheet.text(row, 1, account.name());
+            sheet.cents(row, 2, account.opening());
+            sheet.cents(row, 3, calculation.adjusted(account));
         }
+        sheet.widths(14, 40, 16, 16);
     }
 
     private List<Posting> allPostings() {
@@ -180,18 +212,18 @@ public final class ReturnWorkbook {
         return all;
     }
 
-    private void postings(Worksheet sheet) {
-        header(sheet, List.of("Account", "Line", "Amount", "Why"));
+    private void postings(WorkbookSheet sheet) {
+        sheet.header("Account", "Line", "Amount", "Why");
         List<Posting> all = allPostings();
         for (int i = 0; i < all.size(); i++) {
             Posting posting = all.get(i);
-            sheet.value(i + 1, 0, posting.account());
-            sheet.value(i + 1, 1, posting.line().text());
-            sheet.value(i + 1, 3, posting.why());
+            sheet.text(i + 1, 0, posting.account());
+            sheet.text(i + 1, 1, posting.line().text());
+            sheet.text(i + 1, 3, posting.why());
             if (posting.portion() == Portion.FIXED || posting.amount().isZero()) {
-                sheet.value(i + 1, 2, posting.amount().cents() / 100.0);
+                sheet.cents(i + 1, 2, posting.amount());
             } else {
-                formula(sheet, i + 1, 2, balance(posting));
+                sheet.formulaInCents(i + 1, 2, balance(posting), posting.amount());
             }
         }
     }
@@ -223,74 +255,60 @@ public final class ReturnWorkbook {
         return keys;
     }
 
-    private void rows(Worksheet sheet) {
-        header(sheet, List.of("Line", "Row", "Value"));
+    private void rows(WorkbookSheet sheet) {
+        sheet.header("Line", "Row", "Value");
         List<LineKey> all = allRows();
         for (int i = 0; i < all.size(); i++) {
             LineKey key = all.get(i);
-            sheet.value(i + 1, 0, key.line().text());
-            sheet.value(i + 1, 1, key.instance());
+            sheet.text(i + 1, 0, key.line().text());
+            sheet.text(i + 1, 1, key.instance());
+            Line line = calculation.plan().line(key.line()).orElseThrow();
             Optional<LineValue> value = calculation.value(key);
-            Optional<Formula> rule = calculation
-                    .plan()
-                    .line(key.line())
-                    .flatMap(Line::formula)
+            Optional<Formula> rule = line.formula()
                     .filter(formula -> value.flatMap(LineValue::typedFact).isEmpty());
             if (rule.isPresent()) {
                 cells.enter(key.instance());
-                formula(sheet, i + 1, 2, rule.get().cell(cells));
+                sheet.formula(
+                        i + 1,
+                        2,
+                        rule.get().cell(cells),
+                        value.map(LineValue::value).or(() -> ZERO));
                 cells.enter("");
             } else {
-                value(sheet, i + 1, value.orElseThrow().value());
+                value(sheet, i + 1, line, value.orElseThrow().value());
             }
         }
     }
 
-    private void payments(Worksheet sheet) {
-        header(sheet, List.of("Date", "Kind", "Amount"));
+    private void payments(WorkbookSheet sheet) {
+        sheet.header("Date", "Kind", "Amount");
         List<Payment> payments = calculation.snapshot().lists().payments();
         for (int i = 0; i < payments.size(); i++) {
-            sheet.value(i + 1, 0, payments.get(i).date().toString());
-            sheet.value(i + 1, 1, payments.get(i).kind().word());
-            sheet.value(i + 1, 2, payments.get(i).amount().cents() / 100.0);
+            sheet.text(i + 1, 0, payments.get(i).date().toString());
+            sheet.text(i + 1, 1, payments.get(i).kind().word());
+            sheet.cents(i + 1, 2, payments.get(i).amount());
         }
     }
 
-    private void carryovers(Worksheet sheet) {
-        header(sheet, List.of("Kind", "Year", "Amount"));
+    private void carryovers(WorkbookSheet sheet) {
+        sheet.header("Kind", "Year", "Amount");
         List<Carryover> carryovers = calculation.snapshot().lists().carryovers();
         for (int i = 0; i < carryovers.size(); i++) {
-            sheet.value(i + 1, 0, carryovers.get(i).kind().word());
-            sheet.value(i + 1, 1, carryovers.get(i).year());
-            sheet.value(i + 1, 2, carryovers.get(i).amount().cents() / 100.0);
+            sheet.text(i + 1, 0, carryovers.get(i).kind().word());
+            sheet.number(i + 1, 1, BigDecimal.valueOf(carryovers.get(i).year()));
+            sheet.cents(i + 1, 2, carryovers.get(i).amount());
         }
     }
 
-    private void law(Worksheet sheet) {
-        header(sheet, List.of("Figure", "Value", "Unit", "Citation"));
+    private void law(WorkbookSheet sheet) {
+        sheet.header("Figure", "Value", "Unit", "Citation");
         List<LawKey> keys = calculation.plan().law();
         for (int i = 0; i < keys.size(); i++) {
             LawValue value = calculation.law().value(keys.get(i));
-            sheet.value(i + 1, 0, value.key().key());
-            sheet.value(i + 1, 1, new BigDecimal(value.text()));
-            sheet.value(i + 1, 2, value.unit().name());
-            sheet.value(i + 1, 3, value.citation());
+            sheet.text(i + 1, 0, value.key().key());
+            sheet.number(i + 1, 1, new BigDecimal(value.text()));
+            sheet.text(i + 1, 2, value.unit().name());
+            sheet.text(i + 1, 3, value.citation());
         }
-    }
-
-    /** The writer puts formulas into XML as they are, so comparisons are escaped here. */
-    private static void formula(Worksheet sheet, int row, int column, String expression) {
-        sheet.formula(
-                row,
-                column,
-                expression.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;"));
-    }
-
-    private static void header(Worksheet sheet, List<String> names) {
-        for (int i = 0; i < names.size(); i++) {
-            sheet.value(0, i, names.get(i));
-            sheet.style(0, i).bold().set();
-        }
-        sheet.freezePane(0, 1);
     }
 }

@@ -12,11 +12,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Carried;
+import undersaw.engagement.Fact;
+import undersaw.engagement.PriorYear;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.WorksheetRow;
@@ -80,7 +83,15 @@ class EngagementFolderTest {
         Snapshot full = snapshot.withLists(snapshot.lists()
                         .withEntries(List.of(entry))
                         .withCarryovers(List.of(new Carryover(CarryoverKind.NOL, 2021, Money.ofDollars(5)))))
-                .withMappings(snapshot.mappings().plus("6310", split))
+                .withMappings(snapshot.mappings()
+                        .plus("6310", split)
+                        .plus("1110", snapshot.mappings().get("1110").suggestedBecause(62, "its name")))
+                .withFacts(snapshot.facts()
+                        .plus(LineKey.parse("1120/K/1"), new Fact("no", "", "M. Quill, 2026-02-01 10:00"))
+                        .plus(LineKey.parse("1120/26"), new Fact("5", "counted by hand", "M. Quill")))
+                .withPrior(new PriorYear(
+                        snapshot.heading().period().start().minusDays(1),
+                        Map.of(LineId.of("1120/1a"), Money.ofDollars(7))))
                 .withWorksheets(snapshot.worksheets().plus(LineKey.parse("1120/17"), rows))
                 .withCarried(snapshot.carried().plus("map/6310", new Carried("1120/16 full", "")))
                 .withSetAsides(snapshot.setAsides()

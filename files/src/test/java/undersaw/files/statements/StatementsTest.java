@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -15,9 +16,11 @@ import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.junit.jupiter.api.Test;
 import undersaw.books.FinancialStatements;
 import undersaw.calc.Calculation;
+import undersaw.engagement.Heading;
 import undersaw.files.DemoEngagement;
 import undersaw.files.pdf.StatementsPdf;
 import undersaw.files.sheet.TableFile;
+import undersaw.files.sheet.TableFile.PercentCell;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
 
@@ -76,14 +79,23 @@ class StatementsTest {
 
     @Test
     void aTableIsSavedAsTextAndAsAWorkbook() throws IOException {
+        Heading heading = DemoEngagement.snapshot().heading();
         TableFile table = new TableFile(
                 "T",
-                List.of("Account", "Amount"),
-                List.of(List.of("=1+1", Money.parse("-5.10")), List.of("1010, cash", Money.ZERO)));
-        assertThat(new String(table.csv(), StandardCharsets.UTF_8))
-                .isEqualTo("Account,Amount\r\n'=1+1,-5.10\r\n\"1010, cash\",0\r\n");
-        try (XSSFWorkbook book = new XSSFWorkbook(new ByteArrayInputStream(table.xlsx()))) {
-            assertThat(book.getSheetAt(0).getRow(1).getCell(1).getNumericCellValue())
+                List.of("Account", "Amount", "Part"),
+                List.of(
+                        List.of("=1+1", Money.parse("-5.10"), new PercentCell(new BigDecimal("12.50"))),
+                        List.of("1010, cash", Money.ZERO, "")),
+                List.of("Total", Money.parse("-5.10"), ""));
+        assertThat(new String(table.csv(heading), StandardCharsets.UTF_8))
+                .isEqualTo("\"Gannet Row Cannery, Inc., Form 1120, 2025-01-01 to 2025-12-31\",,\r\nT,,\r\n"
+                        + "Account,Amount,Part\r\n'=1+1,-5.10,12.5\r\n\"1010, cash\",0,\r\nTotal,-5.10,\r\n");
+        try (XSSFWorkbook book = new XSSFWorkbook(new ByteArrayInputStream(table.xlsx(heading)))) {
+            assertThat(book.getSheetAt(0).getRow(3).getCell(1).getNumericCellValue())
+                    .isEqualTo(-5.1);
+            assertThat(book.getSheetAt(0).getRow(3).getCell(2).getNumericCellValue())
+                    .isEqualTo(0.125);
+            assertThat(book.getSheetAt(0).getRow(5).getCell(1).getNumericCellValue())
                     .isEqualTo(-5.1);
         }
     }

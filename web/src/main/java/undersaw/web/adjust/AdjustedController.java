@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -31,6 +32,9 @@ import undersaw.web.frame.TieBars;
 /** Station Adjust: the adjusted trial balance, the bridge, the balance sheet and its tie-outs. */
 @Controller
 class AdjustedController {
+    private static final List<String> COLUMNS =
+            List.of("Account", "Name", "Last year", "Unadjusted", "Entries", "Adjusted", "Tax entries", "Tax basis");
+
     private final Workspace workspace;
     private final StationPage page;
 
@@ -95,23 +99,23 @@ class AdjustedController {
                 Figure.balance(Money.sum(balances.stream()
                         .flatMap(each -> each.lastYear().stream())
                         .toList())),
-                Figure.balance(Money.sum(
-                        balances.stream().map(WorkingBalance::unadjusted).toList())),
-                Figure.balance(
-                        Money.sum(balances.stream().map(WorkingBalance::entries).toList())),
-                Figure.balance(Money.sum(
-                        balances.stream().map(WorkingBalance::adjusted).toList())),
-                Figure.balance(Money.sum(
-                        balances.stream().map(WorkingBalance::taxEntries).toList())),
-                Figure.balance(Money.sum(
-                        balances.stream().map(WorkingBalance::taxBasis).toList())));
+                Figure.balance(sum(balances, WorkingBalance::unadjusted)),
+                Figure.balance(sum(balances, WorkingBalance::entries)),
+                Figure.balance(sum(balances, WorkingBalance::adjusted)),
+                Figure.balance(sum(balances, WorkingBalance::taxEntries)),
+                Figure.balance(sum(balances, WorkingBalance::taxBasis)));
+    }
+
+    private static Money sum(List<WorkingBalance> balances, Function<WorkingBalance, Money> column) {
+        return Money.sum(balances.stream().map(column).toList());
     }
 
     @GetMapping({"/e/{id}/adjust/trial-balance.csv", "/e/{id}/adjust/trial-balance.xlsx"})
     ResponseEntity<byte[]> table(@PathVariable long id, HttpServletRequest request) {
         OpenEngagement open = workspace.open(id);
         List<List<Object>> rows = new ArrayList<>();
-        for (WorkingBalance each : WorkingBalance.of(open.calculation(), lastYear(id))) {
+        List<WorkingBalance> balances = WorkingBalance.of(open.calculation(), lastYear(id));
+        for (WorkingBalance each : balances) {
             rows.add(List.of(
                     each.account().number(),
                     each.account().name(),
@@ -122,21 +126,24 @@ class AdjustedController {
                     each.taxEntries(),
                     each.taxBasis()));
         }
-        TableFile table = new TableFile(
-                "Adjusted trial balance",
-                List.of(
-                        "Account",
-                        "Name",
-                        "Last year",
-                        "Unadjusted",
-                        "Entries",
-                        "Adjusted",
-                        "Tax entries",
-                        "Tax basis"),
-                rows);
+        TableFile table = new TableFile("Adjusted trial balance", COLUMNS, rows, foot(balances));
         String address = request.getRequestURI();
         return Download.of(
                 open.heading(), "adjusted-trial-balance", address.substring(address.lastIndexOf('.') + 1), table);
+    }
+
+    private static List<Object> foot(List<WorkingBalance> balances) {
+        return List.of(
+                "Total",
+                "",
+                Money.sum(balances.stream()
+                        .flatMap(each -> each.lastYear().stream())
+                        .toList()),
+                sum(balances, WorkingBalance::unadjusted),
+                sum(balances, WorkingBalance::entries),
+                sum(balances, WorkingBalance::adjusted),
+                sum(balances, WorkingBalance::taxEntries),
+                sum(balances, WorkingBalance::taxBasis));
     }
 
     @GetMapping("/e/{id}/adjust/bridge")
@@ -155,7 +162,9 @@ class AdjustedController {
         model.addAttribute(
                 "gaps", List.of(BalanceGap.of(open.calculation(), true), BalanceGap.of(open.calculation(), false)));
         model.addAttribute("roll", RetainedRoll.of(open.calculation(), open.kind()));
-        model.addAttribute("ties", TieBars.of(id, BookTieOuts.of(open.calculation(), lastYear(id), open.kind())));
+        model.addAttribute(
+                "ties",
+                TieBars.of(id, open.calculation(), BookTieOuts.of(open.calculation(), lastYear(id), open.kind())));
         model.addAttribute("pairs", pairs(open));
         return "adjust/balance";
     }

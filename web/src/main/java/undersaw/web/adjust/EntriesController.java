@@ -2,7 +2,6 @@ package undersaw.web.adjust;
 
 import java.security.Principal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -87,7 +86,7 @@ class EntriesController {
         return open.snapshot().accounts().values().stream()
                 .filter(account -> account.number().startsWith(plain)
                         || account.name().toLowerCase(Locale.ROOT).contains(plain))
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .limit(query.isEmpty() ? MOST_LISTED : MOST_FOUND)
                 .toList();
     }

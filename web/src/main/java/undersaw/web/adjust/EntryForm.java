@@ -2,7 +2,6 @@ package undersaw.web.adjust;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -124,7 +123,7 @@ public record EntryForm(
         for (Predicate<String> way : ways) {
             List<Account> found = snapshot.accounts().values().stream()
                     .filter(account -> way.test(account.name().toLowerCase(Locale.ROOT)))
-                    .sorted(Comparator.comparing(Account::number))
+                    .sorted(Account.byNumber())
                     .toList();
             if (!found.isEmpty() && !plain.isEmpty()) {
                 return found;

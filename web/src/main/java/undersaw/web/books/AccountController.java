@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.engagement.Change;
 import undersaw.engagement.Station;
 import undersaw.form.MapTarget;
@@ -147,7 +148,8 @@ class AccountController {
             @RequestParam List<String> treatment,
             @RequestParam List<String> measure,
             Principal principal,
-            Answers answers) {
+            Answers answers,
+            RedirectAttributes flash) {
         OpenEngagement open = workspace.open(id);
         Mapping mapping = open.snapshot().mappings().get(number);
         if (mapping == null) {
@@ -166,8 +168,25 @@ class AccountController {
                 splits.add(part.split());
             }
         }
+        Optional<String> beyond = beyond(open, number, splits);
+        if (beyond.isPresent()) {
+            return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, beyond.get());
+        }
         set(id, number, mapping.withSplits(splits), principal);
+        flash.addFlashAttribute("said", SplitWords.of(open, number, splits));
         return back(id, number);
+    }
+
+    /** Parts beyond the whole; absent where they leave something or nothing. */
+    private static Optional<String> beyond(OpenEngagement open, String number, List<Split> splits) {
+        Money whole = SplitWords.whole(open, number);
+        Money parts = Money.sum(splits.stream().map(split -> split.of(whole)).toList());
+        boolean more =
+                parts.abs().compareTo(whole.abs()) > 0 || !parts.isZero() && parts.isNegative() != whole.isNegative();
+        return more
+                ? Optional.of("The parts come to " + parts.abs().printed() + ", and account " + number + " holds "
+                        + whole.abs().printed() + ". Nothing was kept: make a part smaller, or take one away.")
+                : Optional.empty();
     }
 
     private record Typed(String line, String treatment, String measure) {}

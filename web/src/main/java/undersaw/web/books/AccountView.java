@@ -1,7 +1,6 @@
 package undersaw.web.books;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import undersaw.calc.Calculation;
@@ -117,7 +116,7 @@ public record AccountView(
     private static List<Choice> others(OpenEngagement open, Account account) {
         return open.snapshot().accounts().values().stream()
                 .filter(each -> !each.onIncomeStatement() && !each.number().equals(account.number()))
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .map(each -> new Choice(each.number(), each.name()))
                 .toList();
     }

@@ -1,7 +1,6 @@
 package undersaw.web.books;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +38,7 @@ public record BooksView(Slice<Row> slice, Totals totals, String netIncome, Strin
 
     static BooksView of(OpenEngagement open, String query, int page) {
         List<Account> accounts = open.snapshot().accounts().values().stream()
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .toList();
         Money debits = sum(accounts, true);
         Money credits = sum(accounts, false);

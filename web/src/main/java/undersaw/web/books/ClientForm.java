@@ -45,7 +45,8 @@ public record ClientForm(
         @Nullable String initial,
         @Nullable String last,
         @Nullable String nameChange,
-        @Nullable String addressChange) {
+        @Nullable String addressChange,
+        @Nullable String extended) {
     private static final Pattern PHONE = Pattern.compile(
             "\\+?1?[-. ]?\\(?\\d{3}\\)?[-. ]?\\d{3}[-. ]?\\d{4}( ?(x|ext\\.?) ?\\d{1,6})?|\\+\\d[\\d ().-]{6,20}");
     private static final Pattern MAIL = Pattern.compile("[^@\\s]+@[^@\\s.]+(\\.[^@\\s.]+)+");
@@ -99,7 +100,8 @@ public record ClientForm(
                 heading.is(Flag.INITIAL) ? "yes" : null,
                 heading.is(Flag.FINAL) ? "yes" : null,
                 heading.is(Flag.NAME_CHANGE) ? "yes" : null,
-                heading.is(Flag.ADDRESS_CHANGE) ? "yes" : null);
+                heading.is(Flag.ADDRESS_CHANGE) ? "yes" : null,
+                heading.is(Flag.EXTENDED) ? "yes" : null);
     }
 
     /** What is wrong, by field; empty where everything can be kept. Facts may still be missing. */
@@ -167,6 +169,7 @@ public record ClientForm(
         flag(last, Flag.FINAL, flags);
         flag(nameChange, Flag.NAME_CHANGE, flags);
         flag(addressChange, Flag.ADDRESS_CHANGE, flags);
+        flag(extended, Flag.EXTENDED, flags);
         Optional<AccountingMethod> chosen = AccountingMethod.parse(method);
         Period period = new Period(
                 WrittenDate.read(start).orElseThrow(), WrittenDate.read(end).orElseThrow());

@@ -2,7 +2,6 @@ package undersaw.web.books;
 
 import java.security.Principal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -70,7 +69,7 @@ class OpeningsController {
         List<String> shown = differences.stream().map(Difference::number).toList();
         open.snapshot().accounts().values().stream()
                 .filter(account -> !account.onIncomeStatement() && !shown.contains(account.number()))
-                .sorted(Comparator.comparing(Account::number))
+                .sorted(Account.byNumber())
                 .forEach(account -> rows.add(new Row(
                         account.number(),
                         account.name(),

@@ -18,6 +18,7 @@ import undersaw.engagement.Carried;
 import undersaw.engagement.Change;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
+import undersaw.engagement.TaxpayerNumber;
 import undersaw.law.Law;
 import undersaw.rollforward.Gift;
 import undersaw.rollforward.RollForward;
@@ -56,7 +57,9 @@ class CarriedController {
         model.addAttribute("groups", groups(open, today));
         model.addAttribute(
                 "differences",
-                today.map(each -> each.differences(open.snapshot())).orElse(List.of()));
+                today.map(each -> each.differences(open.snapshot())).orElse(List.of()).stream()
+                        .map(CarriedController::masked)
+                        .toList());
         model.addAttribute("lastYear", workspace.lastYear(id).isPresent());
         model.addAttribute("nextYear", workspace.nextYear(id).orElse(null));
         model.addAttribute("next", RollForward.next(open.heading()).period());
@@ -67,6 +70,14 @@ class CarriedController {
         return workspace.lastYear(id).map(year -> RollForward.from(year.calculation(), open.kind()));
     }
 
+    private static RollForward.Difference masked(RollForward.Difference plain) {
+        return new RollForward.Difference(
+                plain.place(),
+                TaxpayerNumber.hide(plain.words()),
+                TaxpayerNumber.hide(plain.was()),
+                TaxpayerNumber.hide(plain.now()));
+    }
+
     private static List<Group> groups(OpenEngagement open, Optional<RollForward> today) {
         Map<Station, List<Row>> rows = new TreeMap<>();
         new TreeMap<>(open.snapshot().carried())
@@ -74,9 +85,9 @@ class CarriedController {
                                 RollForward.stationOf(place), unused -> new ArrayList<>())
                         .add(new Row(
                                 place,
-                                today.flatMap(each -> each.gift(place))
+                                TaxpayerNumber.hide(today.flatMap(each -> each.gift(place))
                                         .map(Gift::words)
-                                        .orElse(place + ": " + mark.value()),
+                                        .orElse(place + ": " + mark.value())),
                                 mark.confirmed())));
         List<Group> groups = new ArrayList<>();
         rows.forEach((station, list) -> groups.add(new Group(

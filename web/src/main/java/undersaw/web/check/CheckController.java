@@ -18,6 +18,7 @@ import undersaw.check.Severity;
 import undersaw.engagement.Change;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Station;
+import undersaw.store.Notes;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
@@ -34,8 +35,10 @@ class CheckController {
     private final Workspace workspace;
     private final StationPage page;
     private final Signature signature;
+    private final Notes notes;
 
-    CheckController(Workspace workspace, StationPage page, Signature signature) {
+    CheckController(Workspace workspace, StationPage page, Signature signature, Notes notes) {
+        this.notes = notes;
         this.workspace = workspace;
         this.page = page;
         this.signature = signature;
@@ -56,7 +59,10 @@ class CheckController {
                         group(open, Severity.QUERY, "Queries, which need an answer"),
                         group(open, Severity.NOTE, "Notes, worth knowing")));
         model.addAttribute("setAside", Finding.of(open, open.review().setAside()));
-        model.addAttribute("ties", TieBars.of(id, open.review().tieOuts()));
+        model.addAttribute(
+                "asked", notes.of(id).stream().filter(Notes.Note::isAwaited).toList());
+        model.addAttribute(
+                "ties", TieBars.of(id, open.calculation(), open.review().tieOuts()));
         return "check/check";
     }
 

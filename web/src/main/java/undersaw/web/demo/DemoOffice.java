@@ -2,11 +2,6 @@ package undersaw.web.demo;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -16,13 +11,11 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import undersaw.engagement.Change;
-import undersaw.engagement.Fact;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
+import undersaw.engagement.WholeSnapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.folder.ReadFolder;
-import undersaw.ledger.Mapping;
-import undersaw.line.LineKey;
 import undersaw.store.Filings;
 import undersaw.store.People;
 import undersaw.store.People.Person;
@@ -83,6 +76,7 @@ class DemoOffice implements ApplicationRunner {
         bring("marrow-bay-players-2025");
         bring("low-tide-kayaks-2025");
         bring("slackwater-terminal-2025");
+        bring("bilge-and-sons-plumbing-2025");
     }
 
     private long bring(String name) {
@@ -92,27 +86,10 @@ class DemoOffice implements ApplicationRunner {
         }
         Snapshot snapshot = read.engagement().get();
         long id = workspace.begin(begun(snapshot.heading()), PREPARER);
-        Map<String, @Nullable Mapping> mappings = new TreeMap<>(snapshot.mappings());
-        Map<LineKey, @Nullable Fact> facts = new TreeMap<>(snapshot.facts());
-        List<Change> changes = new ArrayList<>();
-        if (!snapshot.accounts().isEmpty()) {
-            changes.add(new Change.HeadingSet(snapshot.heading()));
-            changes.add(new Change.BooksReplaced(List.copyOf(snapshot.accounts().values()), snapshot.source()));
-            changes.add(new Change.MappingsSet(mappings));
+        if (!snapshot.accounts().isEmpty() || !snapshot.facts().isEmpty()) {
+            Change whole = WholeSnapshot.put(snapshot);
+            workspace.change(id, PREPARER, open -> whole);
         }
-        if (!facts.isEmpty()) {
-            changes.add(new Change.FactsSet(facts));
-        }
-        if (!snapshot.lists().payments().isEmpty()) {
-            changes.add(new Change.PaymentsSet(snapshot.lists().payments()));
-        }
-        if (!snapshot.lists().carryovers().isEmpty()) {
-            changes.add(new Change.CarryoversSet(snapshot.lists().carryovers()));
-        }
-        if (!snapshot.lists().entries().isEmpty()) {
-            changes.add(new Change.EntriesSet(snapshot.lists().entries()));
-        }
-        changes.forEach(change -> workspace.change(id, PREPARER, open -> change));
         return id;
     }
 

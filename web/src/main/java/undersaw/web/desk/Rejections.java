@@ -2,9 +2,7 @@ package undersaw.web.desk;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
@@ -14,12 +12,10 @@ import undersaw.check.Place;
 import undersaw.check.Severity;
 import undersaw.engagement.HeadingField;
 import undersaw.engagement.Station;
-import undersaw.files.folder.EngagementFolder;
 import undersaw.filing.DispatchState;
 import undersaw.filing.Fault;
 import undersaw.form.Line;
 import undersaw.line.LineId;
-import undersaw.registry.Returns;
 import undersaw.store.Filings;
 import undersaw.store.Filings.Kept;
 
@@ -33,10 +29,11 @@ import undersaw.store.Filings.Kept;
 @Component
 public class Rejections {
     private final Filings filings;
-    private final Map<Long, Optional<Calculation>> rejected = new ConcurrentHashMap<>();
+    private final SealedReturns sealedReturns;
 
-    Rejections(Filings filings) {
+    Rejections(Filings filings, SealedReturns sealedReturns) {
         this.filings = filings;
+        this.sealedReturns = sealedReturns;
     }
 
     /** The open rejections of the latest filing. */
@@ -46,7 +43,7 @@ public class Rejections {
             return List.of();
         }
         List<Fault> faults = filings.faults(latest.get().id());
-        Optional<Calculation> sealed = rejected.computeIfAbsent(latest.get().id(), this::sealed);
+        Optional<Calculation> sealed = sealedReturns.of(latest.get().id());
         List<Diagnostic> found = new ArrayList<>();
         for (Fault fault : faults) {
             boolean named = LineId.isShaped(fault.line());
@@ -68,13 +65,6 @@ public class Rejections {
                     named ? Answer.CHECKED : Answer.GO_THERE));
         }
         return found;
-    }
-
-    /** What was rejected, computed once: a sealed filing never changes. */
-    private Optional<Calculation> sealed(long filing) {
-        return EngagementFolder.readZip(filings.document(filing, Filings.Document.FOLDER))
-                .engagement()
-                .map(Returns::calculate);
     }
 
     static boolean isRejection(Diagnostic diagnostic) {

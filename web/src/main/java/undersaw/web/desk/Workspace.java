@@ -2,9 +2,7 @@ package undersaw.web.desk;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,14 +39,12 @@ import undersaw.store.Movements;
  */
 @Component
 public class Workspace {
-    private static final int REMEMBERED = 50;
-
     private final Engagements engagements;
     private final Movements movements;
     private final Rejections rejections;
     private final Clock clock;
     private final Map<Long, OpenEngagement> open = new ConcurrentHashMap<>();
-    private final Map<Long, Deque<Undo>> undos = new ConcurrentHashMap<>();
+    private final Map<Long, Steps> steps = new ConcurrentHashMap<>();
     private final Map<Long, Object> locks = new ConcurrentHashMap<>();
 
     Workspace(Engagements engagements, Movements movements, Rejections rejections, Clock clock) {
@@ -58,11 +54,8 @@ public class Workspace {
         this.clock = clock;
     }
 
-    /** The way back from one change: whose it was, and what it did, in words. */
-    private record Undo(long revision, Change inverse, String person, String what) {}
-
     /**
-     * What a change taken back did.
+     * What a change taken back, or made again, did.
      *
      * @param outcome the engagement before and after
      * @param what the change, in words
@@ -92,8 +85,9 @@ public class Workspace {
                 return reviewed(known);
             }
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
-            Snapshot linked =
-                    kept.snapshot().withPrior(prior.map(Workspace::asPriorYear).orElse(PriorYear.none()));
+            Snapshot linked = kept.snapshot()
+                    .withPrior(prior.map(Workspace::asPriorYear)
+                            .orElse(kept.snapshot().prior()));
             Calculation calculation = Returns.calculate(linked);
             OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
             open.put(id, fresh);
@@ -147,7 +141,10 @@ public class Workspace {
         Map<LineId, Money> lines = prior.calculation().printed().stream()
                 .filter(value -> value.key().instance().isEmpty() && value.value() instanceof Value.Amount)
                 .collect(Collectors.toMap(value -> value.key().line(), LineValue::amount));
-        return new PriorYear(prior.heading().period().end(), lines);
+        int unconfirmed = (int) prior.snapshot().mappings().values().stream()
+                .filter(mapping -> !mapping.confirmed())
+                .count();
+        return new PriorYear(prior.heading().period().end(), lines, unconfirmed);
     }
 
     /**
@@ -190,15 +187,12 @@ public class Workspace {
         if (change instanceof Change.HeadingSet) {
             engagements.ofSameClient(id).forEach(open::remove);
         }
-        Deque<Undo> stack = undos.computeIfAbsent(id, unused -> new ArrayDeque<>());
-        stack.push(new Undo(
-                after.revision(),
-                change.inverse(before.snapshot()),
-                person,
-                ChangeWords.of(change, before.snapshot()).what()));
-        if (stack.size() > REMEMBERED) {
-            stack.removeLast();
-        }
+        steps(id)
+                .made(new Steps.Step(
+                        after.revision(),
+                        change.inverse(before.snapshot()),
+                        person,
+                        ChangeWords.of(change, before.snapshot()).what()));
         return new Outcome(before, after);
     }
 
@@ -210,22 +204,34 @@ public class Workspace {
      */
     public Optional<Undone> undo(long id, String person, boolean others) {
         synchronized (lock(id)) {
-            Deque<Undo> stack = undos.getOrDefault(id, new ArrayDeque<>());
-            if (stack.isEmpty() || stack.peek().revision() > open(id).revision()) {
-                return Optional.empty();
-            }
-            Undo undo = stack.peek();
-            if (!others && !undo.person().equals(person)) {
+            Optional<Steps.Step> last = steps(id).last(open(id).revision());
+            if (last.isPresent() && !others && !last.get().person().equals(person)) {
                 throw new Refused(
                         HttpStatus.PRECONDITION_REQUIRED,
-                        "The last change here is " + undo.person() + "'s: " + undo.what() + ".");
+                        "The last change here is " + last.get().person() + "'s: "
+                                + last.get().what() + ".");
             }
-            Outcome outcome = change(id, person, before -> undo.inverse());
-            // the way back is not itself something to take back
-            stack.pop();
-            stack.pop();
-            return Optional.of(new Undone(outcome, undo.what(), undo.person()));
+            return last.map(step -> {
+                Outcome outcome = steps(id).walk(() -> change(id, person, before -> step.inverse()));
+                steps(id).takenBack(step);
+                return new Undone(outcome, step.what(), step.person());
+            });
         }
+    }
+
+    /** Makes the change again that was taken back last, as long as nothing else was changed since. */
+    public Optional<Undone> redo(long id, String person) {
+        synchronized (lock(id)) {
+            return steps(id).lastTakenBack().map(step -> {
+                Outcome outcome = steps(id).walk(() -> change(id, person, before -> step.inverse()));
+                steps(id).madeAgain(step);
+                return new Undone(outcome, step.what(), step.person());
+            });
+        }
+    }
+
+    private Steps steps(long id) {
+        return steps.computeIfAbsent(id, unused -> new Steps());
     }
 
     /** Begins a new engagement. */

@@ -2,6 +2,8 @@ package undersaw.web.docket;
 
 import java.security.Principal;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import undersaw.registry.Returns;
+import undersaw.store.Notes;
 import undersaw.web.desk.Progress;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Signature;
@@ -21,8 +24,15 @@ class DocketController {
     private final Progress.Teller progress;
     private final NewEngagement newEngagement;
     private final Signature signature;
+    private final Notes notes;
 
-    DocketController(Workspace workspace, Progress.Teller progress, NewEngagement newEngagement, Signature signature) {
+    DocketController(
+            Workspace workspace,
+            Progress.Teller progress,
+            NewEngagement newEngagement,
+            Signature signature,
+            Notes notes) {
+        this.notes = notes;
         this.workspace = workspace;
         this.progress = progress;
         this.newEngagement = newEngagement;
@@ -31,8 +41,10 @@ class DocketController {
 
     @GetMapping("/")
     String docket(Model model) {
+        Map<Long, Notes.Asked> asked = notes.asked();
         List<DocketRow> rows = workspace.all().stream()
-                .map(open -> DocketRow.of(open, progress.of(open), workspace.today()))
+                .map(open -> DocketRow.of(
+                        open, progress.of(open), Optional.ofNullable(asked.get(open.id())), workspace.today()))
                 .sorted()
                 .toList();
         model.addAttribute("rows", rows);

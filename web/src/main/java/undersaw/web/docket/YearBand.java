@@ -30,7 +30,7 @@ public record YearBand(List<Month> months, List<Mark> marks, int today) {
      * @param date the day
      * @param label what is due, in words
      * @param count how many engagements
-     * @param open how many of them are not accepted
+     * @param open how many of them are not done
      */
     public record Mark(int x, LocalDate date, String label, int count, int open) {}
 
@@ -53,9 +53,7 @@ public record YearBand(List<Month> months, List<Mark> marks, int today) {
                 date,
                 String.join(", ", due.stream().map(DocketRow::client).toList()),
                 due.size(),
-                (int) due.stream()
-                        .filter(row -> !row.state().equals("Accepted"))
-                        .count())));
+                (int) due.stream().filter(row -> !row.done()).count())));
         return new YearBand(months, marks, place(first, today));
     }
 

@@ -10,8 +10,10 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
+import undersaw.engagement.NumbersShown;
 import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.pdf.PrintMark;
@@ -22,6 +24,7 @@ import undersaw.registry.Returns;
 import undersaw.store.Filings;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
+import undersaw.web.frame.Exports;
 import undersaw.web.frame.Signature;
 
 /** Documents to take along: readable return, workbook, engagement folder, sealed filings. */
@@ -34,20 +37,27 @@ class DocumentsController {
     private final Filings filings;
     private final Sealing sealing;
     private final Signature signature;
+    private final Exports exports;
 
-    DocumentsController(Workspace workspace, Filings filings, Sealing sealing, Signature signature) {
+    DocumentsController(Workspace workspace, Filings filings, Sealing sealing, Signature signature, Exports exports) {
+        this.exports = exports;
         this.workspace = workspace;
         this.filings = filings;
         this.sealing = sealing;
         this.signature = signature;
     }
 
+    /** The return as it stands; the client's copy of it hides all but the last four digits of every number. */
     @GetMapping("/e/{id}/return.pdf")
-    ResponseEntity<byte[]> draft(@PathVariable long id, Principal principal) {
+    ResponseEntity<byte[]> draft(
+            @PathVariable long id, @RequestParam(defaultValue = "FULL") NumbersShown numbers, Principal principal) {
         OpenEngagement open = workspace.open(id);
+        Plan plan = open.calculation().plan();
+        FilingContent whole = sealing.content(open, signature.name(principal));
+        exports.taken(open, "draft of the return as PDF", numbers, principal);
         byte[] pdf = ReturnPdf.write(
-                sealing.content(open, signature.name(principal)),
-                open.calculation().plan(),
+                numbers == NumbersShown.MASKED ? whole.masked(plan) : whole,
+                plan,
                 PrintMark.draft(open.snapshot().carried().values().stream()
                         .filter(mark -> mark.isOpen())
                         .count()));
@@ -86,14 +96,17 @@ class DocumentsController {
     }
 
     @GetMapping("/e/{id}/return.xlsx")
-    ResponseEntity<byte[]> workbook(@PathVariable long id) {
+    ResponseEntity<byte[]> workbook(
+            @PathVariable long id, @RequestParam(defaultValue = "MASKED") NumbersShown numbers, Principal principal) {
         OpenEngagement open = workspace.open(id);
-        return answer(ReturnWorkbook.write(open.calculation()), XLSX, name(open) + ".xlsx");
+        exports.taken(open, "workbook of the return", numbers, principal);
+        return answer(ReturnWorkbook.write(open.calculation(), numbers), XLSX, name(open) + ".xlsx");
     }
 
     @GetMapping("/e/{id}/folder.zip")
-    ResponseEntity<byte[]> folder(@PathVariable long id) {
+    ResponseEntity<byte[]> folder(@PathVariable long id, Principal principal) {
         OpenEngagement open = workspace.open(id);
+        exports.taken(open, "engagement folder", NumbersShown.FULL, principal);
         return answer(
                 EngagementFolder.writeZip(open.snapshot()), MediaType.APPLICATION_OCTET_STREAM, name(open) + ".zip");
     }

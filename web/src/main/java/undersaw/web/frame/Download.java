@@ -25,7 +25,7 @@ public final class Download {
 
     /** A table as CSV or XLSX. */
     public static ResponseEntity<byte[]> of(Heading heading, String what, String ending, TableFile table) {
-        return of(heading, what, ending, ending.equals("csv") ? table.csv() : table.xlsx());
+        return of(heading, what, ending, ending.equals("csv") ? table.csv(heading) : table.xlsx(heading));
     }
 
     /** A file under its own name. */

@@ -22,6 +22,7 @@ import undersaw.web.desk.Progress;
  * @param client the client's name
  * @param title form and year
  * @param state how far the engagement has come
+ * @param drift what stands otherwise than it was filed or sealed; empty where nothing does
  * @param vitals the figures that follow every edit
  * @param ridge one tooth a station
  * @param carried how much came from last year to each station and is not confirmed
@@ -32,6 +33,7 @@ public record EngagementHead(
         String client,
         String title,
         String state,
+        String drift,
         List<VitalFigure> vitals,
         List<Tooth> ridge,
         Map<Station, Integer> carried) {
@@ -87,19 +89,23 @@ public record EngagementHead(
                 heading.client().name(),
                 "Form " + heading.form() + ", " + heading.period().lawYear(),
                 progress.caption(),
+                progress.drift(),
                 vitals,
                 ridge,
                 RollForward.open(open.snapshot()));
     }
 
     private static int openAt(Station station, OpenEngagement open, Progress progress) {
+        if (progress.isDone()) {
+            return 0;
+        }
         Review review = open.review();
         if (station == Station.CHECK) {
             return review.open(Severity.STOP).size()
                     + review.open(Severity.QUERY).size();
         }
         if (station == Station.FILE) {
-            return progress.isAccepted() ? 0 : 1;
+            return 1;
         }
         int count = station == Station.BOOKS && open.snapshot().accounts().isEmpty() ? 1 : 0;
         for (Severity severity : List.of(Severity.STOP, Severity.QUERY)) {

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import undersaw.calc.Calculation;
 import undersaw.check.Diagnostic;
 import undersaw.engagement.Station;
 import undersaw.ledger.Account;
@@ -14,6 +15,7 @@ import undersaw.returns.LineFinder;
 import undersaw.returns.PlainWords;
 import undersaw.store.Engagements;
 import undersaw.store.Engagements.Named;
+import undersaw.store.Notes;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 
@@ -26,8 +28,10 @@ class JumpController {
 
     private final Workspace workspace;
     private final Engagements engagements;
+    private final Notes notes;
 
-    JumpController(Workspace workspace, Engagements engagements) {
+    JumpController(Workspace workspace, Engagements engagements, Notes notes) {
+        this.notes = notes;
         this.workspace = workspace;
         this.engagements = engagements;
     }
@@ -47,6 +51,11 @@ class JumpController {
         List<Jump> here = new ArrayList<>();
         if (in != null && !q.isBlank()) {
             within(workspace.open(in), asked, here);
+            notes.of(in).stream()
+                    .filter(note -> asked.fit(note.words()))
+                    .limit(CLIENTS)
+                    .map(note -> note(in, note))
+                    .forEach(here::add);
         }
         List<Jump> found = new ArrayList<>(here.subList(0, Math.min(MOST, here.size())));
         if (!q.isBlank()) {
@@ -62,6 +71,13 @@ class JumpController {
         return "fragments/jump :: found";
     }
 
+    private static Jump note(long engagement, Notes.Note note) {
+        String base = "/e/" + engagement + "/books/";
+        return note.asks()
+                ? new Jump("asked", note.words(), base + "asked#asked-" + note.id())
+                : new Jump("note", note.words(), base + "notes");
+    }
+
     private static String name(Named each) {
         return each.client() + ", " + each.form() + " " + each.start().substring(0, YEAR_LENGTH);
     }
@@ -73,7 +89,9 @@ class JumpController {
                 found.add(new Jump("station", station.caption(), base + station.path()));
             }
         }
-        LineFinder.of(open.calculation().plan()).find(asked, MOST).forEach(each -> found.add(place(base, each)));
+        LineFinder.of(open.calculation().plan())
+                .find(asked, MOST, each -> isUsed(open.calculation(), each))
+                .forEach(each -> found.add(place(base, each)));
         for (Account account : open.snapshot().accounts().values()) {
             String words = account.number() + " " + account.name();
             if (found.size() < 2 * MOST && asked.fit(words)) {
@@ -86,6 +104,12 @@ class JumpController {
                 found.add(new Jump(diagnostic.severity().word(), words, base + "check"));
             }
         }
+    }
+
+    private static boolean isUsed(Calculation year, LineFinder.Place place) {
+        return place.line() == null
+                ? year.holds(place.part())
+                : !year.valuesOf(place.line()).isEmpty();
     }
 
     private static Jump place(String base, LineFinder.Place place) {

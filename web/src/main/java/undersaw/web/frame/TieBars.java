@@ -2,6 +2,8 @@ package undersaw.web.frame;
 
 import java.util.Comparator;
 import java.util.List;
+import undersaw.calc.Calculation;
+import undersaw.check.SameAmount;
 import undersaw.check.TieOut;
 import undersaw.money.Money;
 
@@ -9,6 +11,7 @@ import undersaw.money.Money;
  * Two figures that must agree, drawn as two bars.
  *
  * @param address where to look when they differ
+ * @param same what the difference is the same as, in a sentence; empty where nothing is
  */
 public record TieBars(
         String code,
@@ -20,13 +23,14 @@ public record TieBars(
         boolean agrees,
         int leftBar,
         int rightBar,
-        String address) {
+        String address,
+        String same) {
     private static final int LONGEST = 200;
 
     /** The tie-outs of an engagement, those that differ before those that agree. */
-    public static List<TieBars> of(long engagement, List<TieOut> ties) {
+    public static List<TieBars> of(long engagement, Calculation year, List<TieOut> ties) {
         return ties.stream()
-                .map(tie -> of(engagement, tie))
+                .map(tie -> of(engagement, year, tie))
                 .sorted(Comparator.comparing(TieBars::agrees))
                 .toList();
     }
@@ -36,7 +40,7 @@ public record TieBars(
         return agrees && leftBar == 0 && rightBar == 0;
     }
 
-    private static TieBars of(long engagement, TieOut tie) {
+    private static TieBars of(long engagement, Calculation year, TieOut tie) {
         Money most = tie.left().abs().max(tie.right().abs());
         return new TieBars(
                 tie.code(),
@@ -48,7 +52,8 @@ public record TieBars(
                 tie.agrees(),
                 bar(tie.left(), most),
                 bar(tie.right(), most),
-                "/e/" + engagement + "/return?line=" + tie.place());
+                "/e/" + engagement + "/return?line=" + tie.place(),
+                SameAmount.words(year, tie.difference()).strip());
     }
 
     private static int bar(Money amount, Money most) {

@@ -1,7 +1,6 @@
 package undersaw.web.learn;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,8 +58,7 @@ public class Suggester {
     /** The best places for many accounts, each told by its neighbours too, by account number. */
     public Map<String, Suggestion> best(ReturnKind kind, List<Account> accounts) {
         Suggestions suggestions = suggestions(kind);
-        List<Account> inOrder =
-                accounts.stream().sorted(Comparator.comparing(Account::number)).toList();
+        List<Account> inOrder = accounts.stream().sorted(Account.byNumber()).toList();
         Map<String, Suggestion> best = new HashMap<>();
         for (int i = 0; i < inOrder.size(); i++) {
             List<Account> neighbours = new ArrayList<>();

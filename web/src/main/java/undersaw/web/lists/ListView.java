@@ -35,7 +35,7 @@ public record ListView(
         int hidden,
         List<Column> columns,
         Slice<Row> rows,
-        List<String> totals) {
+        List<Foot> totals) {
     /**
      * What is asked of a list.
      *
@@ -58,6 +58,11 @@ public record ListView(
         boolean isWide() {
             return Boolean.TRUE.equals(wide);
         }
+    }
+
+    /** Whether a column holds numbers of taxpayers, which an export masks unless they are asked for. */
+    public boolean isHoldsNumbers() {
+        return columns.stream().anyMatch(column -> column.kind().equals(LineKind.TAXPAYER_NUMBER.name()));
     }
 
     /** A column: its caption, what may stand there, and whether a person fills it in. */
@@ -85,6 +90,9 @@ public record ListView(
         }
     }
 
+    /** What stands below a column, and where on the page. */
+    public record Foot(String element, String text) {}
+
     /** A row with its figures, one a column. */
     public record Row(String name, List<Figure> cells) {}
 
@@ -111,7 +119,18 @@ public record ListView(
                 list.lines().size() - shown.size(),
                 shown.stream().map(Column::of).toList(),
                 rows,
-                shown.stream().map(line -> total(year, line)).toList());
+                feet(year, shown));
+    }
+
+    /** The foot of every column of a list. */
+    static List<Foot> foot(Calculation year, RowList list) {
+        return feet(year, list.lines());
+    }
+
+    private static List<Foot> feet(Calculation year, List<Line> lines) {
+        return lines.stream()
+                .map(line -> new Foot("total-" + line.id(), total(year, line)))
+                .toList();
     }
 
     private static String text(Calculation year, RowList list, String row) {

@@ -42,7 +42,7 @@ class RegisterController {
     @GetMapping("/e/{id}/assets")
     String assets(@PathVariable long id, ListView.Look look, Model model) {
         OpenEngagement open = register(id, Station.ASSETS, look, model);
-        model.addAttribute("ties", TieBars.of(id, RegisterTies.of(open.calculation())));
+        model.addAttribute("ties", TieBars.of(id, open.calculation(), RegisterTies.of(open.calculation())));
         model.addAttribute(
                 "accounts",
                 RegisterTies.byAccount(open.calculation()).stream()

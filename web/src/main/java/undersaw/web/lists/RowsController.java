@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -18,8 +19,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
+import undersaw.engagement.NumbersShown;
 import undersaw.files.sheet.ListReader;
-import undersaw.files.sheet.TableFile;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.RowList;
@@ -29,6 +30,7 @@ import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Answers;
 import undersaw.web.frame.Download;
+import undersaw.web.frame.Exports;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.TypedArithmetic;
 
@@ -39,8 +41,10 @@ class RowsController {
 
     private final Workspace workspace;
     private final Signature signature;
+    private final Exports exports;
 
-    RowsController(Workspace workspace, Signature signature) {
+    RowsController(Workspace workspace, Signature signature, Exports exports) {
+        this.exports = exports;
         this.workspace = workspace;
         this.signature = signature;
     }
@@ -143,30 +147,20 @@ class RowsController {
         return home(id, list.get());
     }
 
-    /** The whole list as a file that can be read in again. */
+    /** The whole list as a file that can be read in again; numbers of taxpayers whole only where that is asked for. */
     @GetMapping("/e/{id}/list/{name}.{ending:csv|xlsx}")
-    ResponseEntity<byte[]> save(@PathVariable long id, @PathVariable String name, @PathVariable String ending) {
+    ResponseEntity<byte[]> save(
+            @PathVariable long id,
+            @PathVariable String name,
+            @PathVariable String ending,
+            @RequestParam(defaultValue = "MASKED") NumbersShown numbers,
+            Principal principal) {
         OpenEngagement open = workspace.open(id);
         Optional<RowList> list = list(open, name);
         if (list.isEmpty()) {
             return ResponseEntity.notFound().build();
         }
-        List<String> header =
-                new ArrayList<>(list.get().isNamed() ? List.of(list.get().part().rowName()) : List.of());
-        list.get().lines().forEach(line -> header.add(line.column()));
-        List<List<Object>> rows = new ArrayList<>();
-        for (String row : open.calculation().rowsOf(list.get())) {
-            List<Object> cells = new ArrayList<>(list.get().isNamed() ? List.of(row) : List.of());
-            list.get()
-                    .lines()
-                    .forEach(line -> cells.add(open.calculation()
-                            .value(line.id().in(row))
-                            .map(value -> line.kind() == LineKind.AMOUNT
-                                    ? (Object) value.amount()
-                                    : value.value().plain())
-                            .orElse("")));
-            rows.add(cells);
-        }
-        return Download.of(open.heading(), name, ending, new TableFile(name, header, rows));
+        exports.taken(open, list.get().part().title() + " as " + ending.toUpperCase(Locale.ROOT), numbers, principal);
+        return Download.of(open.heading(), name, ending, ListExport.table(open.calculation(), list.get(), numbers));
     }
 }

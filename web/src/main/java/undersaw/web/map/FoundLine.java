@@ -18,9 +18,20 @@ import undersaw.web.learn.Suggester;
  * @param caption its caption
  * @param treatment the treatment that goes with plain words; empty where none does
  * @param why what speaks for it
+ * @param ground how strongly it is meant
  */
-public record FoundLine(String id, String caption, String treatment, String why) {
+public record FoundLine(String id, String caption, String treatment, String why, Ground ground) {
     private static final int MOST = 12;
+
+    /** How strongly words mean a line. */
+    public enum Ground {
+        /** The line itself is called so. */
+        NAMED,
+        /** Accounts of that name surely go there. */
+        SURE,
+        /** Accounts of that name may go there. */
+        GUESSED
+    }
 
     /** Lines by number first, then by the words of their captions, then by what such accounts usually are. */
     static List<FoundLine> find(OpenEngagement open, Suggester suggester, String query, boolean income) {
@@ -33,25 +44,33 @@ public record FoundLine(String id, String caption, String treatment, String why)
         for (MapTarget target : targets) {
             String within = target.id().within().toLowerCase(Locale.ROOT);
             if (target.id().text().toLowerCase(Locale.ROOT).startsWith(plain) || within.equals(plain)) {
-                add(found, target, "", "its number");
+                add(found, target, "its number");
             }
         }
         for (MapTarget target : targets) {
             if (List.of(plain.split("\\s+", -1)).stream()
                     .allMatch(target.caption().toLowerCase(Locale.ROOT)::contains)) {
-                add(found, target, "", "its caption");
+                add(found, target, "its caption");
             }
         }
         for (Suggestion suggestion : suggester.places(open.kind(), query, statement)) {
             open.calculation()
                     .plan()
                     .target(suggestion.line())
-                    .ifPresent(target -> add(found, target, suggestion.treatment(), suggestion.reason()));
+                    .ifPresent(target -> found.putIfAbsent(
+                            target.id().text(),
+                            new FoundLine(
+                                    target.id().text(),
+                                    target.caption(),
+                                    suggestion.treatment(),
+                                    suggestion.reason(),
+                                    suggestion.sure() ? Ground.SURE : Ground.GUESSED)));
         }
         return new ArrayList<>(found.values()).subList(0, Math.min(MOST, found.size()));
     }
 
-    private static void add(Map<String, FoundLine> found, MapTarget target, String treatment, String why) {
-        found.putIfAbsent(target.id().text(), new FoundLine(target.id().text(), target.caption(), treatment, why));
+    private static void add(Map<String, FoundLine> found, MapTarget target, String why) {
+        found.putIfAbsent(
+                target.id().text(), new FoundLine(target.id().text(), target.caption(), "", why, Ground.NAMED));
     }
 }

@@ -22,7 +22,6 @@ import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.Treatment;
-import undersaw.line.LineId;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
@@ -81,7 +80,12 @@ class MapController {
                         .map(mapping -> !mapping.confirmed())
                         .orElse(true);
                 if (open && old != null && now.calculation().plan().isTarget(old)) {
-                    mappings.put(number, old.confirmedBecause("as last year, by " + signature.of(principal)));
+                    // what nobody confirmed last year is a guess this year too
+                    mappings.put(
+                            number,
+                            old.confirmed()
+                                    ? old.confirmedBecause("as last year, by " + signature.of(principal))
+                                    : old.suggestedBecause(0, "as last year, where nobody confirmed it"));
                 }
             });
             return mappings.isEmpty() ? null : new Change.MappingsSet(mappings);
@@ -100,13 +104,10 @@ class MapController {
             Principal principal,
             Answers answers) {
         OpenEngagement open = workspace.open(id);
-        String chosen = line.strip().split("\\s", -1)[0];
-        Optional<MapTarget> target =
-                LineId.isShaped(chosen) ? open.calculation().plan().target(LineId.of(chosen)) : Optional.empty();
-        Optional<String> problem = target.isEmpty()
-                ? Optional.of("\"" + line + "\" is no line that accounts can feed. "
-                        + "Type a line's number or a word of its caption, and choose.")
-                : unfit(open, account, target.get(), treatment);
+        MeantLine meant = MeantLine.of(open, suggester, account, line);
+        Optional<MapTarget> target = meant.target();
+        Optional<String> problem =
+                target.isEmpty() ? Optional.of(meant.problem()) : unfit(open, account, target.get(), treatment);
         if (problem.isPresent()) {
             return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, problem.get());
         }
@@ -213,18 +214,17 @@ class MapController {
                 .orElse(new Mapping(wish.line(), treatment, true, reason));
     }
 
-    /** Suggestions confirmed: the accounts named, or all that wait. */
+    /** Suggestions confirmed: the accounts named, or all that are sure; the others wait for a look at each. */
     @PostMapping("/e/{id}/map/accept")
     ModelAndView accept(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable List<String> account,
-            @RequestParam(defaultValue = "false") boolean sure,
             Principal principal,
             Answers answers) {
         Outcome outcome = workspace.change(id, signature.name(principal), now -> {
             Map<String, @Nullable Mapping> confirmed = new TreeMap<>();
             now.snapshot().mappings().forEach((number, mapping) -> {
-                boolean wanted = account == null ? !sure || MapView.isSure(mapping.reason()) : account.contains(number);
+                boolean wanted = account == null ? mapping.isSure() : account.contains(number);
                 if (!mapping.confirmed() && wanted) {
                     confirmed.put(number, mapping.confirmedBecause("confirmed by " + signature.of(principal)));
                 }

@@ -40,8 +40,6 @@ public record MapView(
         int unmapped,
         int suggested,
         int sure) {
-    private static final int SURE = 80;
-
     /** The rows shown. */
     public List<Row> rows() {
         return slice.rows();
@@ -51,6 +49,7 @@ public record MapView(
      * An account and where it goes.
      *
      * @param cents absolute balance in cents, for the thickness of the ribbon
+     * @param confidence how sure a suggestion is, in percent; 0 where nobody reckoned it
      */
     public record Row(
             String number,
@@ -62,6 +61,7 @@ public record MapView(
             String caption,
             String treatment,
             String state,
+            int confidence,
             String reason,
             int parts) {
         /** What stands there, to be sent back with a change. */
@@ -94,7 +94,7 @@ public record MapView(
         List<Standing> standings = open.snapshot().accounts().values().stream()
                 .map(account -> standing(open, account))
                 .sorted(Comparator.comparing((Standing each) -> rank(each.state()))
-                        .thenComparing(each -> each.account().number()))
+                        .thenComparing(Standing::account, Account.byNumber()))
                 .toList();
         return new MapView(
                 chosen.apply(standings).map(each -> row(open, each.account())),
@@ -108,7 +108,7 @@ public record MapView(
                 open.kind().treatments(),
                 count(standings, each -> each.state().equals("unmapped")),
                 count(standings, each -> each.state().equals("suggested")),
-                count(standings, each -> each.state().equals("suggested") && isSure(each.reason())));
+                count(standings, each -> each.state().equals("suggested") && each.sure()));
     }
 
     private static int count(List<Standing> standings, Predicate<Standing> which) {
@@ -116,7 +116,7 @@ public record MapView(
     }
 
     /** What is needed of every account, shown or not. */
-    private record Standing(Account account, String line, String state, String reason) {
+    private record Standing(Account account, String line, String state, boolean sure) {
         String text() {
             return account.number() + " " + account.name() + " " + line + " " + state;
         }
@@ -130,7 +130,7 @@ public record MapView(
                 account,
                 placed ? mapping.get().line().text() : "",
                 state(open, account, mapping, placed),
-                mapping.map(Mapping::reason).orElse(""));
+                mapping.map(Mapping::isSure).orElse(false));
     }
 
     private static String state(OpenEngagement open, Account account, Optional<Mapping> mapping, boolean placed) {
@@ -142,12 +142,6 @@ public record MapView(
         }
         Carried carried = open.snapshot().carried().get("map/" + account.number());
         return carried != null && carried.isOpen() ? "from last year" : "confirmed";
-    }
-
-    /** Suggestions say how sure they are at the head of their reason. */
-    static boolean isSure(String reason) {
-        int at = reason.indexOf(" % sure");
-        return at > 0 && at <= 3 && Integer.parseInt(reason.substring(0, at)) >= SURE;
     }
 
     private static int rank(String state) {
@@ -176,6 +170,7 @@ public record MapView(
                         .filter(id -> !id.isEmpty())
                         .orElse(account.onIncomeStatement() ? "full" : ""),
                 state,
+                mapping.map(Mapping::confidence).orElse(0),
                 mapping.map(Mapping::reason).orElse("nothing speaks for a line"),
                 mapping.map(each -> each.splits().size()).orElse(0));
     }

@@ -79,6 +79,7 @@ class PinnedController {
             @PathVariable long id,
             @RequestParam String place,
             @RequestParam String words,
+            @RequestParam(defaultValue = "false") boolean asks,
             @RequestParam(required = false) @Nullable String back,
             Principal principal,
             Answers answers) {
@@ -87,7 +88,11 @@ class PinnedController {
             return answers.refuse(
                     HttpStatus.UNPROCESSABLE_CONTENT, "A note has one to " + LONGEST_NOTE + " characters.");
         }
-        kept.notes().pin(id, place, words.strip(), signature.of(principal));
+        if (asks) {
+            kept.notes().ask(id, new Notes.Request(place, words.strip(), signature.of(principal)), workspace.today());
+        } else {
+            kept.notes().pin(id, place, words.strip(), signature.of(principal));
+        }
         return answer(id, place, back, answers);
     }
 

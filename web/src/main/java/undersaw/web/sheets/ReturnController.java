@@ -166,19 +166,34 @@ class ReturnController {
             Principal principal,
             Answers answers,
             RedirectAttributes flash) {
-        String person = signature.name(principal);
-        Optional<Workspace.Undone> undone = workspace.undo(id, person, others);
-        if (undone.isEmpty()) {
-            return answers.refuse(HttpStatus.CONFLICT, "There is no change of this session to take back.");
-        }
-        boolean own = undone.get().person().equals(person);
-        String said = "Taken back: " + undone.get().what()
-                + (own ? "." : ", which was " + undone.get().person() + "'s.");
+        Optional<Workspace.Undone> undone = workspace.undo(id, signature.name(principal), others);
+        return undone.isEmpty()
+                ? answers.refuse(HttpStatus.CONFLICT, "There is no change of this session to take back.")
+                : said("Taken back: " + words(undone.get(), principal), id, answers, flash);
+    }
+
+    /** Makes the change again that was taken back last. */
+    @PostMapping("/e/{id}/redo")
+    ModelAndView redo(@PathVariable long id, Principal principal, Answers answers, RedirectAttributes flash) {
+        Optional<Workspace.Undone> redone = workspace.redo(id, signature.name(principal));
+        return redone.isEmpty()
+                ? answers.refuse(
+                        HttpStatus.CONFLICT,
+                        "There is nothing to make again: nothing was taken back, or something was changed since.")
+                : said("Made again: " + words(redone.get(), principal), id, answers, flash);
+    }
+
+    private String words(Workspace.Undone change, Principal principal) {
+        boolean own = change.person().equals(signature.name(principal));
+        return change.what() + (own ? "." : ", which was " + change.person() + "'s.");
+    }
+
+    private static ModelAndView said(String words, long id, Answers answers, RedirectAttributes flash) {
         if (answers.isPartial()) {
-            answers.model().addAttribute("message", said);
+            answers.model().addAttribute("message", words);
             return answers.view("fragments/refusal :: refusal");
         }
-        flash.addFlashAttribute("said", said);
+        flash.addFlashAttribute("said", words);
         return new ModelAndView("redirect:/e/" + id + "/return");
     }
 
@@ -204,6 +219,7 @@ class ReturnController {
                 .ifPresent(view -> answers.model().addAttribute("lineage", view));
         answers.model()
                 .addAttribute("edited", StationPage.figure(outcome.after().calculation(), key));
+        lists.foot(outcome.after(), key, answers.model());
         return answers.view("sheets/changes :: changes");
     }
 }

@@ -18,6 +18,7 @@ import undersaw.engagement.ChangeWords;
 import undersaw.engagement.Station;
 import undersaw.store.AuditTrail;
 import undersaw.store.People;
+import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
 
@@ -51,8 +52,9 @@ class TrailController {
 
     @GetMapping("/e/{id}/trail")
     String engagement(@PathVariable long id, Model model) {
-        page.open(id, Station.BOOKS, model);
-        model.addAttribute("lines", trail.of(id));
+        OpenEngagement open = page.open(id, Station.BOOKS, model);
+        TrailWords words = new TrailWords(open.calculation().plan());
+        model.addAttribute("lines", trail.of(id).stream().map(words::spoken).toList());
         return "trail/trail";
     }
 

@@ -1,15 +1,22 @@
 package undersaw.web.why;
 
+import java.security.Principal;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import undersaw.calc.Movement;
 import undersaw.engagement.Station;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.returns.WhyMoved;
 import undersaw.store.AuditTrail;
 import undersaw.store.Movements;
@@ -27,8 +34,10 @@ class WhyController {
     private final StationPage page;
     private final Movements movements;
     private final AuditTrail trail;
+    private final Marks marks;
 
-    WhyController(Workspace workspace, StationPage page, Movements movements, AuditTrail trail) {
+    WhyController(Workspace workspace, StationPage page, Movements movements, AuditTrail trail, Marks marks) {
+        this.marks = marks;
         this.workspace = workspace;
         this.page = page;
         this.movements = movements;
@@ -43,21 +52,21 @@ class WhyController {
             @PathVariable long id,
             @RequestParam(required = false) @Nullable String since,
             @RequestParam(required = false) @Nullable String line,
+            Principal principal,
             Model model) {
         OpenEngagement open = page.open(id, Station.RETURN, model);
         Optional<OpenEngagement> lastYear = workspace.lastYear(id);
-        List<AuditTrail.Line> changes = trail.of(id).stream()
-                .filter(each -> each.revision() > 1)
-                .limit(REVISIONS)
-                .toList();
+        List<AuditTrail.Line> changes = changes(id);
         Optional<LineId> target = Optional.ofNullable(line)
                 .filter(LineId::isShaped)
                 .map(LineId::of)
                 .filter(each -> open.calculation().plan().line(each).isPresent());
+        List<Since> shown = marks.of(open, changes, principal.getName());
         boolean wantsYear = since == null || since.equals(LAST_YEAR) || !since.matches("\\d{1,9}");
         String chosen = wantsYear && lastYear.isPresent()
                 ? LAST_YEAR
                 : wantsYear ? firstRevision(changes) : String.valueOf(since);
+        model.addAttribute("marks", shown);
         model.addAttribute("choices", WhyView.choices(lastYear, changes));
         model.addAttribute("since", chosen);
         model.addAttribute("target", target.map(LineId::text).orElse(null));
@@ -84,14 +93,32 @@ class WhyController {
 
     private void sinceRevision(
             OpenEngagement open, long revision, Optional<LineId> target, List<AuditTrail.Line> changes, Model model) {
-        model.addAttribute("net", WhyView.net(open, target, movements.since(open.id(), revision)));
+        List<Movement> net = movements.since(open.id(), revision);
+        Set<LineKey> stayed = net.stream().map(Movement::key).collect(Collectors.toSet());
+        model.addAttribute("net", WhyView.net(open, target, net));
         model.addAttribute(
                 "steps",
                 changes.stream()
                         .filter(each -> each.revision() > revision)
-                        .map(each -> WhyView.step(open, target, each, movements.of(open.id(), each.revision())))
+                        .map(each -> WhyView.step(
+                                open,
+                                target,
+                                each,
+                                // what ends where it began is no news, whatever it did on the way
+                                movements.of(open.id(), each.revision()).stream()
+                                        .filter(moved -> stayed.contains(moved.key()))
+                                        .toList()))
                         .filter(each -> !each.moved().isEmpty())
                         .toList());
+    }
+
+    /** One line a revision: the change that made it, without what was sealed, filed or taken out of it later. */
+    private List<AuditTrail.Line> changes(long id) {
+        Map<Long, AuditTrail.Line> byRevision = new LinkedHashMap<>();
+        trail.of(id).stream()
+                .filter(each -> each.revision() > 1)
+                .forEach(each -> byRevision.put(each.revision(), each));
+        return byRevision.values().stream().limit(REVISIONS).toList();
     }
 
     private static String firstRevision(List<AuditTrail.Line> changes) {

@@ -31,7 +31,7 @@ class ListViewTest {
     private static String total(ListView view, String caption) {
         for (int i = 0; i < view.columns().size(); i++) {
             if (view.columns().get(i).caption().equals(caption)) {
-                return view.totals().get(i);
+                return view.totals().get(i).text();
             }
         }
         return "no such column";

@@ -1,0 +1,3 @@
+/** What the client was asked for and what has come: begin with AskedController. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web.asked;
