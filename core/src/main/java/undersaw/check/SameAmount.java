@@ -14,6 +14,8 @@ import undersaw.money.Money;
  */
 public final class SameAmount {
     private static final int MOST = 2;
+    private static final Money LARGE = Money.ofDollars(1000);
+    private static final Money ROUNDING = Money.ofDollars(5);
 
     private SameAmount() {}
 
@@ -27,32 +29,47 @@ public final class SameAmount {
         if (difference.isZero()) {
             return "";
         }
+        Money amount = difference.abs();
+        List<String> found = all(year, amount, Money.ZERO, hint);
+        if (!found.isEmpty() || amount.compareTo(LARGE) < 0) {
+            return found.isEmpty() || found.size() > MOST
+                    ? ""
+                    : " " + amount.printed() + " is " + String.join(", and ", found) + ".";
+        }
+        List<String> near = all(year, amount, ROUNDING, hint);
+        return near.size() == 1 ? " " + amount.printed() + " is, but for rounding, " + near.get(0) + "." : "";
+    }
+
+    private static List<String> all(Calculation year, Money amount, Money tolerance, Function<Account, String> hint) {
         List<String> found = new ArrayList<>();
+        Sought sought = new Sought(amount, tolerance);
         year.snapshot().accounts().values().stream()
                 .sorted(Account.byNumber())
-                .forEach(account -> same(year, account, difference.abs(), hint).ifPresent(found::add));
-        return found.isEmpty() || found.size() > MOST
-                ? ""
-                : " " + difference.abs().printed() + " is " + String.join(", and ", found) + ".";
+                .forEach(account -> same(year, account, sought, hint).ifPresent(found::add));
+        return found;
     }
 
     private static Optional<String> same(
-            Calculation year, Account account, Money amount, Function<Account, String> hint) {
+            Calculation year, Account account, Sought sought, Function<Account, String> hint) {
         Money opening = year.opening(account);
         Money closing = year.adjusted(account);
         String called = account.number() + " " + account.name();
-        if (isSame(closing.minus(opening), amount) && !opening.isZero()) {
+        if (sought.is(closing.minus(opening)) && !opening.isZero()) {
             return Optional.of("what " + called + " changed by" + hint.apply(account));
         }
-        if (isSame(closing, amount)) {
+        if (sought.is(closing)) {
             boolean unopened = !account.onIncomeStatement() && opening.isZero();
             return Optional.of("the balance of " + called + (unopened ? ", which has no opening balance" : ""));
         }
-        return isSame(opening, amount) ? Optional.of("what " + called + " opened with") : Optional.empty();
+        return sought.is(opening) ? Optional.of("what " + called + " opened with") : Optional.empty();
     }
 
-    private static boolean isSame(Money one, Money amount) {
-        return one.abs().roundedToDollars().equals(amount.roundedToDollars())
-                && !amount.roundedToDollars().isZero();
+    /** An amount in whole dollars, and how far from it another may lie to be called the same. */
+    private record Sought(Money amount, Money tolerance) {
+        boolean is(Money other) {
+            Money dollars = amount.roundedToDollars();
+            Money apart = other.abs().roundedToDollars().minus(dollars).abs();
+            return !dollars.isZero() && apart.compareTo(tolerance) <= 0;
+        }
     }
 }

@@ -33,8 +33,9 @@ class MigrationTest {
     }
 
     private static final String CLIENT = """
-            insert into client values (1, 'Old Quay, Inc.', '005550001', '1 Quay', '', 'Marrow Bay', 'ME', '04999', 'US',
-              '2001-01-01', 'ME', '311710', 'Canning', 'Fish', 'P. Old', 'President', '', '')""";
+            insert into client values (1, 'Old Quay, Inc.', '005550001', '1 Quay', '', 'Marrow Bay', 'ME', '04999',
+              'US',
+              '2001-01-01', 'ME', '311710', 'Canning', 'Fish', 'P. Old', 'Owner', '', '')""";
     private static final String ENGAGEMENT = """
             insert into engagement (id, client, form, start, until, method, flags, revision)
             values (1, 1, '1120', '2025-01-01', '2025-12-31', 'accrual', 'INITIAL', 7)""";

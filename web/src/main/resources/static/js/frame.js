@@ -34,6 +34,14 @@ document.addEventListener("keydown", (event) => {
   event.preventDefault();
   event.target.dataset.kept = event.target.value;
   event.target.form.requestSubmit();
+  if (!event.target.form.dataset.down) return;
+  // down a column of fields, one after the other
+  const column = [...document.querySelectorAll('form[data-down] input[name="' + event.target.name + '"]')];
+  const next = column[column.indexOf(event.target) + 1];
+  if (next) {
+    next.focus();
+    next.select();
+  }
 });
 
 document.addEventListener("click", async (event) => {

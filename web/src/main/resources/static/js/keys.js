@@ -8,9 +8,11 @@
     const typing = event.target.closest(
       "input:not([type=checkbox]):not([type=radio]), select, textarea, [contenteditable]",
     );
-    if (event.key === "Escape" && !typing) {
+    if (event.key === "Escape") {
       const drawer = document.getElementById("drawer");
-      if (drawer) drawer.replaceChildren();
+      if (!typing && drawer) drawer.replaceChildren();
+      // out of a field, so that single keys work again; what was typed stays
+      if (typing && !event.target.matches(".in-place, #jump")) document.getElementById("main").focus();
       return;
     }
     if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector("dialog[open]")) return;

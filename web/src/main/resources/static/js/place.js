@@ -80,19 +80,24 @@
   undersaw.keepPlace = () => sessionStorage.setItem(kept(), JSON.stringify(undersaw.place()));
 
   document.addEventListener("submit", (event) => {
-    if (event.target.method === "post") undersaw.keepPlace();
+    const form = event.target;
+    if (form.method === "post" && !form.dataset.part && !form.dataset.stay) undersaw.keepPlace();
   });
 
   // Work begins in the first field where a page is for typing, and at the head of the work elsewhere.
   window.addEventListener("DOMContentLoaded", () => {
     const place = sessionStorage.getItem(kept());
     sessionStorage.removeItem(kept());
-    if (location.hash || document.activeElement !== document.body) return;
+    const aimed = location.hash && document.getElementById(decodeURIComponent(location.hash.slice(1)));
+    if (aimed && aimed.matches(CONTROLS)) aimed.focus();
+    if (aimed || document.activeElement !== document.body) return;
     if (place) {
       undersaw.goTo(JSON.parse(place));
       return;
     }
-    const first = document.querySelector("[autofocus]") || document.getElementById("main");
+    const main = document.getElementById("main");
+    const named = main && main.dataset.first && document.querySelector(main.dataset.first);
+    const first = named || document.querySelector("[autofocus]") || main;
     if (first) first.focus({ preventScroll: true });
   });
 }

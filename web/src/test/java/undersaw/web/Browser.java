@@ -51,6 +51,15 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
+    /** A page on which nobody has signed in. */
+    Page stranger() {
+        Page page = watched(
+                chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800))
+                        .newPage());
+        page.navigate(address + "/sign-in");
+        return page;
+    }
+
     /** Another tab of the same session. */
     Page another(Page page) {
         return watched(page.context().newPage());

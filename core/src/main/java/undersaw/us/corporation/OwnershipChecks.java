@@ -8,6 +8,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -132,18 +133,22 @@ final class OwnershipChecks {
     /** Question 4 unanswered beside a large holder, or a large holder whom Schedule G leaves out. */
     private static List<Found> unnamedOwners(Examination look) {
         boolean told = look.says("1120/K/4a", "yes") || look.says("1120/K/4b", "yes");
-        List<Found> found = new ArrayList<>();
-        for (ScheduleG.Holder holder : ScheduleG.holders(look.calculation())) {
-            String holds = holder.name() + " holds "
-                    + holder.percent().stripTrailingZeros().toPlainString() + " percent";
-            if (!told) {
-                found.add(onLine("1120/K/4b", holds + ". Answer question 4a or 4b and give Schedule G."));
-            } else if (!holder.listed()) {
-                found.add(onLine(
-                        "1120/G/II/1/a", holds + " and is not on Schedule G. Take the holders there from Owners."));
-            }
+        List<ScheduleG.Holder> unnamed = ScheduleG.holders(look.calculation()).stream()
+                .filter(holder -> !told || !holder.listed())
+                .toList();
+        if (unnamed.isEmpty()) {
+            return List.of();
         }
-        return found;
+        String held = unnamed.stream()
+                .map(holder -> holder.name() + " holds "
+                        + holder.percent().stripTrailingZeros().toPlainString() + " percent")
+                .collect(Collectors.joining(", "));
+        return List.of(
+                told
+                        ? onLine(
+                                "1120/G/II/1/a",
+                                held + ", and Schedule G does not say so. Take the holders there from Owners.")
+                        : onLine("1120/K/4b", held + ". Answer question 4a or 4b and give Schedule G."));
     }
 
     /** Schedule G asks for each holder's country, and no register knows a citizenship. */

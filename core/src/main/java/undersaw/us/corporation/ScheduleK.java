@@ -1,20 +1,14 @@
 package undersaw.us.corporation;
 
-import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.law;
 
 import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
-import undersaw.form.formula.RowTotal;
-import undersaw.line.LineId;
 
 /** Form 1120, Schedule K: other information, and Schedule G (2024 form, from memory; captions are ours). */
 final class ScheduleK extends Form {
-    private static final LineId INDIVIDUAL_SHARES = LineId.of("1120/G/II/1/d");
-    private static final long LARGE_SHARE = 20;
-
     private final Line entitiesHold;
     private final Line individualsHold;
     private final Line holdsCorporation;
@@ -41,9 +35,7 @@ final class ScheduleK extends Form {
                 "4a",
                 "Did a corporation, partnership, trust or exempt body hold 20% directly, or 50% in all, of the votes?");
         individualsHold = ask("4b", "Did an individual or estate hold 20% directly, or 50% in all, of the votes?")
-                .notNoWhile(
-                        () -> new RowTotal(INDIVIDUAL_SHARES).isAtLeast(dollars(LARGE_SHARE)),
-                        "Schedule G lists an individual with 20% or more");
+                .alone("in a small corporation somebody nearly always does: look at Owners");
         holdsCorporation = ask("5a", "Did the corporation hold 20% directly, or 50% in all, of another corporation?");
         holdsPartnership =
                 ask("5b", "Did the corporation hold 20% directly, or 50% in all, of a partnership or trust?");

@@ -124,10 +124,7 @@ class AccountController {
                     opening == null ? now.opening() : start.get(),
                     closing == null ? now.closing() : end.get()));
         });
-        String from = answers.request().getHeader("Referer");
-        return from != null && from.endsWith("/books/openings")
-                ? new ModelAndView("redirect:/e/" + id + "/books/openings")
-                : back(id, number);
+        return back(id, number);
     }
 
     private static Optional<Money> typed(@Nullable String text, Money otherwise) {

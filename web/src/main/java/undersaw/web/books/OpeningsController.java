@@ -4,12 +4,14 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.books.Openings;
 import undersaw.books.Openings.Difference;
@@ -19,10 +21,13 @@ import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
 import undersaw.money.Money;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
+import undersaw.web.frame.Answers;
 import undersaw.web.frame.Figure;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
+import undersaw.web.frame.TypedArithmetic;
 
 /** Station Books: opening balances, typed for a client new to the firm, and held against last year's closing ones. */
 @Controller
@@ -48,7 +53,68 @@ class OpeningsController {
         model.addAttribute("known", lastYear.isPresent());
         model.addAttribute("differences", differences.size());
         model.addAttribute("rows", rows(open, lastYear, differences));
+        model.addAttribute("total", total(open));
         return "books/openings";
+    }
+
+    /** What all accounts open with: nothing, where debits and credits agree. */
+    private static String total(OpenEngagement open) {
+        return Figure.balance(Money.sum(open.snapshot().accounts().values().stream()
+                .map(Account::opening)
+                .toList()));
+    }
+
+    /** One opening balance typed where it stands; the next one follows. */
+    @PostMapping("/e/{id}/books/openings")
+    ModelAndView type(
+            @PathVariable long id,
+            @RequestParam String number,
+            @RequestParam String opening,
+            @RequestParam String was,
+            Principal principal,
+            Answers answers) {
+        Optional<Money> typed = opening.isBlank()
+                ? Optional.of(Money.ZERO)
+                : TypedArithmetic.read(opening).filter(Money::isPlain).map(Money::parse);
+        if (typed.isEmpty()) {
+            return answers.refuse(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Opening balance of " + number + ": found \"" + opening
+                            + "\", expected an amount such as 1250.00, credits with a minus.");
+        }
+        Workspace.Outcome outcome = workspace.change(id, signature.name(principal), open -> {
+            Account now = open.snapshot().accounts().get(number);
+            if (now == null || now.onIncomeStatement()) {
+                throw new Refused(
+                        HttpStatus.NOT_FOUND, "There is no account " + number + " that opens with a balance.");
+            }
+            if (!now.opening().toString().equals(was) && !now.opening().equals(typed.get())) {
+                throw new Refused(
+                        HttpStatus.CONFLICT,
+                        "Account " + number + " now opens with "
+                                + now.opening().printedWithCents() + ". Yours, "
+                                + typed.get().printedWithCents() + ", was not saved. Load the page, and save yours "
+                                + "over it.");
+            }
+            return now.opening().equals(typed.get())
+                    ? null
+                    : new Change.AccountSet(
+                            new Account(number, now.name(), now.statement(), typed.get(), now.closing()));
+        });
+        if (!answers.isPartial()) {
+            return new ModelAndView("redirect:/e/" + id + "/books/openings");
+        }
+        page.changed(outcome, Station.BOOKS, answers.model());
+        Optional<OpenEngagement> lastYear = workspace.lastYear(id);
+        answers.model().addAttribute("known", lastYear.isPresent());
+        answers.model()
+                .addAttribute(
+                        "rows",
+                        rows(outcome.after(), lastYear, differences(outcome.after(), lastYear)).stream()
+                                .filter(row -> row.number().equals(number))
+                                .toList());
+        answers.model().addAttribute("total", total(outcome.after()));
+        return answers.view("books/openings :: changed");
     }
 
     private static List<Difference> differences(OpenEngagement open, Optional<OpenEngagement> lastYear) {

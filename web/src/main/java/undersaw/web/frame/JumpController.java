@@ -26,6 +26,22 @@ class JumpController {
     private static final int CLIENTS = 4;
     private static final int YEAR_LENGTH = 4;
 
+    /** Pages within stations that people look for by name. */
+    private static final List<Jump> PAGES = List.of(
+            new Jump("page", "Import a trial balance: file", "books#file"),
+            new Jump("page", "Import a trial balance: paste rows", "books#rows"),
+            new Jump("page", "Opening balances", "books/openings"),
+            new Jump("page", "Client and year", "books/client"),
+            new Jump("page", "Notes and files", "books/notes"),
+            new Jump("page", "Asked of the client", "books/asked"),
+            new Jump("page", "From last year, roll forward", "carried"),
+            new Jump("page", "Adjusted trial balance", "adjust/trial-balance"),
+            new Jump("page", "Bridge from book to taxable income", "adjust/bridge"),
+            new Jump("page", "Statements", "adjust/statements"),
+            new Jump("page", "Variances", "adjust/variances"),
+            new Jump("page", "Why it changed", "why"),
+            new Jump("page", "Trail of changes", "trail"));
+
     private final Workspace workspace;
     private final Engagements engagements;
     private final Notes notes;
@@ -89,6 +105,10 @@ class JumpController {
                 found.add(new Jump("station", station.caption(), base + station.path()));
             }
         }
+        PAGES.stream()
+                .filter(page -> asked.fit(page.words()))
+                .map(page -> new Jump("page", page.words(), base + page.address()))
+                .forEach(found::add);
         LineFinder.of(open.calculation().plan())
                 .find(asked, MOST, each -> isUsed(open.calculation(), each))
                 .forEach(each -> found.add(place(base, each)));
