@@ -84,7 +84,16 @@ const undersaw = {
       const answer = await undersaw.part(address, { method: "POST", body: data });
       const refusal = answer.content.querySelector(".refusal");
       if (!answer.ok || refusal) {
-        undersaw.say(refusal ? refusal.textContent : "That was not saved. Load the page again.", true);
+        const over = answer.status === 403 || answer.status === 401;
+        undersaw.say(
+          refusal
+            ? refusal.textContent
+            : over
+              ? "That was not saved: you are no longer signed in, or your role may not do it. Sign in in another tab, " +
+                "then send it again; what you typed is still here."
+              : "That was not saved. Load the page again.",
+          true,
+        );
         return false;
       }
       await undersaw.swap(answer.content);

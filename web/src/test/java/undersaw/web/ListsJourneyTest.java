@@ -176,6 +176,6 @@ class ListsJourneyTest {
         assertThat(page.locator("main")).containsText("IRC 6721");
         browser.isClean(page);
         page.click("button:has-text('Answer these No')");
-        assertThat(page.locator("text=Answer the rest No")).containsText("(5 open)");
+        assertThat(page.locator("text=Answer the rest No")).containsText("(6 open)");
     }
 }

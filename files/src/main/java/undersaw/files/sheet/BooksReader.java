@@ -18,6 +18,9 @@ import undersaw.ledger.LedgerTransaction;
  * <p>Rows are read one after another, so that memory does not grow with the file, only with its accounts.
  */
 public final class BooksReader {
+    private static final String OPENINGS_ONLY =
+            "The file holds opening balances and no closing ones. Take them as opening balances; to replace the books, "
+                    + "say above the columns which one holds the closing balance.";
     private static final int LOOKED_AT = 300;
     private static final int MOST_SHEETS = 12;
 
@@ -126,6 +129,10 @@ public final class BooksReader {
     /** Reads the whole file by a plan; transactions are handed on one by one and not held. */
     public static StagedBooks read(
             SourceFile file, ColumnPlan plan, BooksContext context, Consumer<LedgerTransaction> transactions) {
+        if (plan.opensOnly()) {
+            return read(file, plan.closingTheYearBefore(), context, transactions)
+                    .noting(List.of(), List.of(FileFault.whole(file.name(), OPENINGS_ONLY)));
+        }
         if (!plan.missing().isEmpty() || !plan.doubled().isEmpty()) {
             return StagedBooks.refused(file.name(), FileFault.whole(file.name(), problem(plan)));
         }
@@ -172,10 +179,7 @@ public final class BooksReader {
         if (plan.missing().isEmpty()) {
             return "Two columns are said to hold " + String.join(" and ", plan.doubled()) + ". Leave one of them out.";
         }
-        String opening = plan.has(ColumnKind.OPENING)
-                ? " If these are last year's closing balances, import them as opening balances instead."
-                : "";
         return "No column is known to hold " + String.join(", or ", plan.missing())
-                + ". Say above the columns which one does." + opening;
+                + ". Say above the columns which one does.";
     }
 }

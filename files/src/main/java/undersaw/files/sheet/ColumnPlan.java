@@ -33,6 +33,11 @@ public record ColumnPlan(
         Notation notation,
         ByHand byHand,
         String question) {
+    private static final Map<ColumnKind, ColumnKind> AS_CLOSING = Map.of(
+            ColumnKind.OPENING, ColumnKind.AMOUNT,
+            ColumnKind.OPENING_DEBIT, ColumnKind.DEBIT,
+            ColumnKind.OPENING_CREDIT, ColumnKind.CREDIT);
+
     private static final String FORMAT = "2";
 
     /** What the rows are. */
@@ -85,6 +90,32 @@ public record ColumnPlan(
     public ColumnPlan remembered() {
         return new ColumnPlan(
                 sheet, header, columns, shape, notation, new ByHand(Set.of(), Set.of(), byHand.statements()), "");
+    }
+
+    /** The same with no question left: for where a person has said what the file is for. */
+    public ColumnPlan settled() {
+        return asking("");
+    }
+
+    /** Whether the file holds opening balances and no closing ones. */
+    public boolean opensOnly() {
+        return shape == Shape.BALANCES
+                && columns.stream().noneMatch(ColumnKind::closes)
+                && columns.stream().anyMatch(AS_CLOSING::containsKey);
+    }
+
+    /** The balances that open one year, as those with which the year before closed. */
+    public ColumnPlan closingTheYearBefore() {
+        return new ColumnPlan(
+                sheet,
+                header,
+                columns.stream()
+                        .map(kind -> AS_CLOSING.getOrDefault(kind, kind))
+                        .toList(),
+                shape,
+                notation,
+                byHand,
+                question);
     }
 
     /** What is missing before the rows mean anything, in words. */

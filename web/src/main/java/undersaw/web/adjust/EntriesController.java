@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -24,6 +25,7 @@ import undersaw.ledger.EntryKind;
 import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Repeats;
 import undersaw.money.Money;
+import undersaw.web.books.NewAccounts;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
@@ -42,8 +44,10 @@ class EntriesController {
     private final Workspace workspace;
     private final StationPage page;
     private final Signature signature;
+    private final NewAccounts accounts;
 
-    EntriesController(Workspace workspace, StationPage page, Signature signature) {
+    EntriesController(Workspace workspace, StationPage page, Signature signature, NewAccounts accounts) {
+        this.accounts = accounts;
         this.workspace = workspace;
         this.page = page;
         this.signature = signature;
@@ -142,8 +146,19 @@ class EntriesController {
         answers.model()
                 .addAttribute(
                         "effects",
-                        read.entry() == null ? List.of() : EntryEffect.of(open, with(open, form.was(), read.entry())));
+                        read.entry() == null ? List.of() : EntryEffect.of(open, change(open, form.was(), read)));
         return answers.view("adjust/entries :: effect");
+    }
+
+    /** The entry in its place, after the account that is new with it. */
+    private Change change(OpenEngagement open, @Nullable String was, EntryForm.Read read) {
+        Change entries = new Change.EntriesSet(with(open, was, Objects.requireNonNull(read.entry())));
+        if (read.added() == null) {
+            return entries;
+        }
+        List<Change> all = new ArrayList<>(accounts.adding(open, read.added()));
+        all.add(entries);
+        return new Change.Several(all);
     }
 
     private static List<Entry> with(OpenEngagement open, @Nullable String was, Entry entry) {
@@ -165,14 +180,13 @@ class EntriesController {
             @PathVariable long id,
             EntryForm form,
             @RequestParam(required = false) @Nullable String seen,
-            Principal principal,
-            Answers answers) {
-        EntryForm.Read read = form.read(workspace.open(id).snapshot());
-        if (read.entry() == null) {
-            return answers.refuse(
-                    HttpStatus.UNPROCESSABLE_CONTENT, String.join(" ", read.problems()) + " Nothing was kept.");
-        }
+            Principal principal) {
         workspace.change(id, signature.name(principal), open -> {
+            EntryForm.Read read = form.read(open.snapshot());
+            if (read.entry() == null) {
+                throw new Refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT, String.join(" ", read.problems()) + " Nothing was kept.");
+            }
             Optional<Entry> now = open.snapshot().lists().entries().stream()
                     .filter(each -> each.number().equals(form.was()))
                     .findFirst();
@@ -190,7 +204,7 @@ class EntriesController {
                                             + ". ")
                                     .orElse("The entry was removed while you typed. ")
                             + "Yours was not saved. Load the page, and save yours over it.");
-            return new Change.EntriesSet(with(open, form.was(), read.entry()));
+            return change(open, form.was(), read);
         });
         return new ModelAndView("redirect:/e/" + id + "/adjust");
     }

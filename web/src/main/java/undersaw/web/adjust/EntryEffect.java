@@ -5,7 +5,6 @@ import java.util.List;
 import undersaw.books.WorkingBalance;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
-import undersaw.ledger.Entry;
 import undersaw.money.Money;
 import undersaw.returns.ReturnKind;
 import undersaw.web.desk.OpenEngagement;
@@ -21,8 +20,7 @@ import undersaw.web.frame.Figure;
  */
 public record EntryEffect(String caption, String before, String after, String change) {
     /** The effect on net income, taxable income and what is owed. */
-    static List<EntryEffect> of(OpenEngagement open, List<Entry> entries) {
-        Change change = new Change.EntriesSet(entries);
+    static List<EntryEffect> of(OpenEngagement open, Change change) {
         Calculation before = open.calculation();
         Calculation after = before.after(change.applyTo(open.snapshot()), change.touches());
         List<EntryEffect> effects = new ArrayList<>();

@@ -16,7 +16,9 @@ import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Repeats;
+import undersaw.ledger.StatementKind;
 import undersaw.money.Money;
+import undersaw.web.books.NewAccounts;
 import undersaw.web.frame.TypedArithmetic;
 
 /** An entry as a person types it; rows left blank are none. */
@@ -29,13 +31,19 @@ public record EntryForm(
         @Nullable String repeats,
         @Nullable List<String> account,
         @Nullable List<String> debit,
-        @Nullable List<String> credit) {
+        @Nullable List<String> credit,
+        @Nullable String newNumber,
+        @Nullable String newName,
+        @Nullable StatementKind newStatement) {
 
-    /** An entry, or everything that keeps it from being one. */
-    record Read(@Nullable Entry entry, List<String> problems) {}
+    /** An entry with the account that is new with it, or everything that keeps it from being one. */
+    record Read(@Nullable Entry entry, @Nullable Account added, List<String> problems) {}
 
-    Read read(Snapshot snapshot) {
+    Read read(Snapshot books) {
         List<String> problems = new ArrayList<>();
+        Account added = added(books, problems);
+        Snapshot snapshot =
+                added == null ? books : books.withAccounts(books.accounts().plus(added.number(), added));
         Optional<EntryKind> chosen =
                 EntryKind.parse(kind == null ? "" : kind).filter(each -> each != EntryKind.BALANCING);
         if (chosen.isEmpty()) {
@@ -68,8 +76,27 @@ public record EntryForm(
                                 memo == null ? "" : memo.strip(),
                                 postings,
                                 Repeats.parse(repeats == null ? "" : repeats).orElse(Repeats.ONCE)),
+                        added,
                         List.of())
-                : new Read(null, problems);
+                : new Read(null, null, problems);
+    }
+
+    /** The account that the entry brings with it; null where it brings none. */
+    private @Nullable Account added(Snapshot books, List<String> problems) {
+        String wanted = newNumber == null ? "" : newNumber.strip();
+        String called = newName == null ? "" : newName.strip();
+        if (wanted.isEmpty() && called.isEmpty()) {
+            return null;
+        }
+        String problem = books.accounts().containsKey(wanted)
+                ? "Account " + wanted + " is there already: "
+                        + books.accounts().get(wanted).name() + "."
+                : NewAccounts.problem(wanted, called);
+        if (!problem.isEmpty()) {
+            problems.add(problem);
+            return null;
+        }
+        return NewAccounts.of(wanted, called, newStatement == null ? StatementKind.BALANCE_SHEET : newStatement);
     }
 
     private @Nullable LocalDate day(Period year, List<String> problems) {
@@ -98,7 +125,9 @@ public record EntryForm(
             List<Account> meant = meant(snapshot, name);
             Optional<Money> amount =
                     amount(debited).flatMap(left -> amount(credited).map(left::minus));
-            if (meant.size() != 1) {
+            if (!debited.isEmpty() && !credited.isEmpty()) {
+                problems.add("Row " + (i + 1) + " has a debit and a credit. Leave one of them, or use two rows.");
+            } else if (meant.size() != 1) {
                 problems.add("Row " + (i + 1) + ": " + unclear(name, meant));
             } else if (amount.isEmpty()) {
                 problems.add("Row " + (i + 1) + ": found \"" + (amount(debited).isEmpty() ? debited : credited)
@@ -134,7 +163,7 @@ public record EntryForm(
 
     private static String unclear(String name, List<Account> meant) {
         if (meant.isEmpty()) {
-            return "there is no account \"" + name + "\". Type its number or name, or add it at Books.";
+            return "there is no account \"" + name + "\". Type its number or name, or add it below the rows.";
         }
         return "\"" + name + "\" may be "
                 + meant.stream()

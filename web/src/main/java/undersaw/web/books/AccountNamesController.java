@@ -3,9 +3,6 @@ package undersaw.web.books;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,26 +12,21 @@ import org.springframework.web.servlet.ModelAndView;
 import undersaw.engagement.Change;
 import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
-import undersaw.money.Money;
-import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Signature;
-import undersaw.web.learn.Suggester;
 
 /** Accounts added by hand, and accounts that get another name or stand on the other statement. */
 @Controller
 class AccountNamesController {
-    private static final int LONGEST_NUMBER = 40;
-    private static final int LONGEST_NAME = 200;
 
     private final Workspace workspace;
-    private final Suggester suggester;
+    private final NewAccounts accounts;
     private final Signature signature;
 
-    AccountNamesController(Workspace workspace, Suggester suggester, Signature signature) {
+    AccountNamesController(Workspace workspace, NewAccounts accounts, Signature signature) {
         this.workspace = workspace;
-        this.suggester = suggester;
+        this.accounts = accounts;
         this.signature = signature;
     }
 
@@ -54,29 +46,17 @@ class AccountNamesController {
                         HttpStatus.CONFLICT,
                         "Account " + account.number() + " is there already: " + known.name() + ".");
             }
-            return added(open, account);
+            return new Change.Several(accounts.adding(open, account));
         });
         return page(id, account.number());
     }
 
-    private Change added(OpenEngagement open, Account account) {
-        List<Change> changes = new ArrayList<>(List.of(new Change.AccountSet(account)));
-        suggester
-                .best(open.kind(), List.of(account))
-                .values()
-                .forEach(found -> changes.add(new Change.MappingsSet(Map.of(account.number(), found.unconfirmed()))));
-        return new Change.Several(changes);
-    }
-
     private static Account account(String number, String name, StatementKind statement) {
-        String id = number.strip();
-        String called = name.strip();
-        if (id.isEmpty() || id.length() > LONGEST_NUMBER || called.isEmpty() || called.length() > LONGEST_NAME) {
-            throw new Refused(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "An account has a number of up to 40 characters and a name of up to 200.");
+        String problem = NewAccounts.problem(number, name);
+        if (!problem.isEmpty()) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, problem);
         }
-        return new Account(id, called, statement, Money.ZERO, Money.ZERO);
+        return NewAccounts.of(number, name, statement);
     }
 
     /** Another name, or the other statement; what opened an income account would be lost, so that is refused. */

@@ -225,8 +225,9 @@ class ImportController {
             return "redirect:/e/" + id + "/books";
         }
         SourceFile source = desk.source(waiting.get());
-        ColumnPlan plan = ColumnPlan.parse(waiting.get().plan()).remembered();
-        StagedBooks books = BooksReader.read(source, plan, context(workspace.open(id)), transaction -> {});
+        ColumnPlan plan = ColumnPlan.parse(waiting.get().plan()).settled();
+        ColumnPlan closing = plan.opensOnly() ? plan.closingTheYearBefore() : plan;
+        StagedBooks books = BooksReader.read(source, closing, context(workspace.open(id)), transaction -> {});
         if (!books.isSound()) {
             flash.addFlashAttribute("faults", books.faults());
             return "redirect:/e/" + id + "/books/staged";

@@ -1,9 +1,12 @@
 package undersaw.web.frame;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.ui.ExtendedModelMap;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import undersaw.store.People;
@@ -17,6 +20,16 @@ class PageFrame {
     PageFrame(People people, @Value("${undersaw.firm}") String firm) {
         this.people = people;
         this.firm = firm;
+    }
+
+    /** The same for a page that answers a request that failed on its way. */
+    Model around(HttpServletRequest request) {
+        Principal principal = request.getUserPrincipal();
+        return new ExtendedModelMap()
+                .addAttribute("person", person(principal))
+                .addAttribute("role", role(principal))
+                .addAttribute("firm", firm)
+                .addAttribute("csrfToken", token((CsrfToken) request.getAttribute(CsrfToken.class.getName())));
     }
 
     @ModelAttribute("person")

@@ -73,6 +73,7 @@ class ReturnController {
         Object kept = session.getAttribute("threshold");
         int percent = kept instanceof Integer number ? number : USUAL_THRESHOLD;
         Part part = part(calculation, sheet, line);
+        unknown(calculation, sheet, line).ifPresent(words -> model.addAttribute("said", words));
         lists.show(open, part, look, model);
         model.addAttribute("questions", OpenQuestion.of(calculation, part).size());
         part.drawn().ifPresent(drawing -> model.addAttribute("years", YearBars.of(calculation, drawing)));
@@ -98,6 +99,18 @@ class ReturnController {
                 .flatMap(change -> change.byKey().keySet().stream())
                 .flatMap(key -> calculation.plan().line(key.line()).stream())
                 .anyMatch(line -> line.part() == part);
+    }
+
+    /** What an address names and the return does not have; absent where it has everything. */
+    private static Optional<String> unknown(Calculation calculation, @Nullable String sheet, @Nullable String line) {
+        if (line != null
+                && key(line).flatMap(key -> calculation.plan().line(key.line())).isEmpty()) {
+            return Optional.of("There is no line \"" + line + "\" on this return.");
+        }
+        boolean known = sheet == null
+                || calculation.plan().parts().stream()
+                        .anyMatch(part -> part.code().equals(sheet));
+        return known ? Optional.empty() : Optional.of("There is no sheet \"" + sheet + "\" on this return.");
     }
 
     private static Part part(Calculation calculation, @Nullable String sheet, @Nullable String line) {

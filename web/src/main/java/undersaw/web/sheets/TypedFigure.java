@@ -19,6 +19,7 @@ import undersaw.web.frame.TypedArithmetic;
 @Component
 class TypedFigure {
     private static final int LONGEST_REASON = 200;
+    private static final int LONGEST_AMOUNT = 13;
 
     /**
      * What came with the form.
@@ -71,12 +72,18 @@ class TypedFigure {
         if (typing.value() == null || typing.value().isBlank()) {
             return new Checked(key, "", "", "", HttpStatus.OK);
         }
+        if (line.flatMap(Line::headingField).isPresent()) {
+            return Checked.problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Line " + key + " repeats what stands at Books, Client and year. Change it there.");
+        }
         Optional<String> value = line.isPresent() ? read(line.get(), typing.value()) : amount(typing.value());
         if (value.isEmpty()) {
             return Checked.problem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Found \"" + typing.value() + "\", expected "
-                            + line.map(Line::expected).orElse("a plain amount such as 12500") + ".");
+                    "Line " + key + ": found \"" + typing.value() + "\", expected "
+                            + line.map(Line::expected).orElse("a plain amount such as 12500")
+                            + (isHuge(typing.value()) ? ", of at most 13 digits before the point" : "") + ".");
         }
         if (line.isPresent() && !line.get().isTyped() && (reason.isEmpty() || reason.length() > LONGEST_REASON)) {
             return Checked.problem(
@@ -119,6 +126,10 @@ class TypedFigure {
 
     private static Optional<String> amount(String typed) {
         return TypedArithmetic.read(typed).filter(Money::isPlain);
+    }
+
+    private static boolean isHuge(String typed) {
+        return typed.replaceAll("\\D", "").length() > LONGEST_AMOUNT;
     }
 
     private static String plain(OpenEngagement open, LineKey key) {

@@ -10,7 +10,9 @@ import undersaw.engagement.Snapshot;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
 import undersaw.ledger.Repeats;
+import undersaw.ledger.StatementKind;
 import undersaw.money.Money;
+import undersaw.web.books.NewAccounts;
 
 class EntryFormTest {
     private static final Snapshot BOOKS = SampleReturns.corporation()
@@ -20,7 +22,8 @@ class EntryFormTest {
 
     private static EntryForm form(
             @Nullable String date, List<String> accounts, List<String> debits, List<String> credits) {
-        return new EntryForm("", "", "adjusting", date, " memo ", "reversing", accounts, debits, credits);
+        return new EntryForm(
+                "", "", "adjusting", date, " memo ", "reversing", accounts, debits, credits, null, null, null);
     }
 
     private static String problems(EntryForm form) {
@@ -67,7 +70,18 @@ class EntryFormTest {
     @Test
     void nobodyTypesABalancingEntry() {
         EntryForm form = new EntryForm(
-                "", "", "balancing", "2025-12-31", "", "", List.of("6000", "2500"), List.of("1", ""), List.of("", "1"));
+                "",
+                "",
+                "balancing",
+                "2025-12-31",
+                "",
+                "",
+                List.of("6000", "2500"),
+                List.of("1", ""),
+                List.of("", "1"),
+                null,
+                null,
+                null);
         assertThat(problems(form)).contains("adjusting, reclassifying or tax");
     }
 
@@ -79,11 +93,78 @@ class EntryFormTest {
         assertThat(first).isNotNull();
         Snapshot with = BOOKS.withLists(BOOKS.lists().withEntries(List.of(first)));
         EntryForm same = new EntryForm(
-                "", "1", "tax", "2025-12-31", "", "", List.of("6000", "2500"), List.of("1", ""), List.of("", "1"));
+                "",
+                "1",
+                "tax",
+                "2025-12-31",
+                "",
+                "",
+                List.of("6000", "2500"),
+                List.of("1", ""),
+                List.of("", "1"),
+                null,
+                null,
+                null);
         assertThat(same.read(with).problems()).singleElement().asString().contains("Entry 1 is there already");
         EntryForm edited = new EntryForm(
-                "1", "1", "tax", "2025-12-31", "", "", List.of("6000", "2500"), List.of("1", ""), List.of("", "1"));
+                "1",
+                "1",
+                "tax",
+                "2025-12-31",
+                "",
+                "",
+                List.of("6000", "2500"),
+                List.of("1", ""),
+                List.of("", "1"),
+                null,
+                null,
+                null);
         assertThat(edited.read(with).entry()).isNotNull();
         assertThat(EntryForm.nextNumber(with)).isEqualTo("2");
+    }
+
+    @Test
+    void aRowHasOneSide() {
+        assertThat(problems(form("2025-12-31", List.of("6000", "2500"), List.of("1", ""), List.of("1", "1"))))
+                .contains("Row 1 has a debit and a credit");
+    }
+
+    @Test
+    void anEntryCanBringItsAccount() {
+        EntryForm.Read read = new EntryForm(
+                        "",
+                        "",
+                        "adjusting",
+                        "2025-12-31",
+                        "",
+                        "",
+                        List.of("6000", "accrued power"),
+                        List.of("1", ""),
+                        List.of("", "1"),
+                        "2480",
+                        "Accrued power",
+                        StatementKind.BALANCE_SHEET)
+                .read(BOOKS);
+        assertThat(read.problems()).isEmpty();
+        assertThat(read.added()).isEqualTo(NewAccounts.of("2480", "Accrued power", StatementKind.BALANCE_SHEET));
+        assertThat(read.entry().postings().get(1).account()).isEqualTo("2480");
+    }
+
+    @Test
+    void aNewAccountWhoseNumberIsTakenIsRefused() {
+        EntryForm form = new EntryForm(
+                "",
+                "",
+                "adjusting",
+                "2025-12-31",
+                "",
+                "",
+                List.of("6000", "2500"),
+                List.of("1", ""),
+                List.of("", "1"),
+                "6000",
+                "Again",
+                null);
+        assertThat(problems(form)).contains("Account 6000 is there already");
     }
 }

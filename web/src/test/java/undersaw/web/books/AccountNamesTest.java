@@ -93,7 +93,7 @@ class AccountNamesTest {
         add("6020", "Wages of the shop", "INCOME_STATEMENT");
         assertThat(entry("harpoons", "1010", "2025-12-31").body())
                 .contains("there is no account &quot;harpoons&quot;")
-                .contains("add it at Books");
+                .contains("add it below the rows");
         assertThat(entry("wage", "1010", "2025-12-31").body()).contains("may be 6010 Wages, or 6020 Wages of the shop");
         assertThat(entry("6010", "1010", "2031-01-01").body()).contains("Date the entry within it");
         assertThat(client.calculation().snapshot().lists().entries()).isEmpty();
