@@ -2,6 +2,7 @@ package undersaw.store;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Files attached to an engagement, an account or a line; their bytes lie in the vault. */
 public final class Attachments {
@@ -50,6 +51,14 @@ public final class Attachments {
                 .sql("delete from attachment where id = ? and engagement = ?")
                 .params(id, engagement)
                 .update());
+    }
+
+    /** Where the bytes of all attached files lie. */
+    public Set<String> digests() {
+        return Set.copyOf(database.read()
+                .sql("select distinct digest from attachment")
+                .query(String.class)
+                .list());
     }
 
     public List<Attachment> of(long engagement) {

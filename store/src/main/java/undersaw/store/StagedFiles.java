@@ -1,6 +1,7 @@
 package undersaw.store;
 
 import java.util.Optional;
+import java.util.Set;
 
 /** Files that wait to become a client's books, rows of a list or payments, and how files of their shape were read. */
 public final class StagedFiles {
@@ -48,6 +49,14 @@ public final class StagedFiles {
                 .params(engagement, target)
                 .query(Staged.class)
                 .optional();
+    }
+
+    /** Where the bytes of all waiting files lie. */
+    public Set<String> digests() {
+        return Set.copyOf(database.read()
+                .sql("select distinct digest from staged_file")
+                .query(String.class)
+                .list());
     }
 
     /** Forgets a waiting file. */

@@ -10,13 +10,18 @@ import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
 import java.util.HexFormat;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Files that people brought, in a folder beside the database, each named by the digest of its bytes. A file that is
  * there is never changed; the same bytes are kept once.
  */
 public final class Vault {
+    private static final String ARRIVING = "arriving";
+
     private final Path folder;
 
     private Vault(Path folder) {
@@ -37,7 +42,7 @@ public final class Vault {
     public String keep(InputStream bytes) {
         try {
             MessageDigest sha = MessageDigest.getInstance("SHA-256");
-            Path arriving = Files.createTempFile(folder, "arriving", "");
+            Path arriving = Files.createTempFile(folder, ARRIVING, "");
             try (InputStream digested = new DigestInputStream(bytes, sha);
                     OutputStream target = Files.newOutputStream(arriving)) {
                 digested.transferTo(target);
@@ -62,6 +67,28 @@ public final class Vault {
             throw new IllegalArgumentException("no digest: " + digest);
         }
         return folder.resolve(digest);
+    }
+
+    /**
+     * Removes what nothing refers to any more, and what never arrived whole.
+     *
+     * @param kept the digests that something refers to
+     * @param before only what is older, since a file arrives before anything refers to it
+     * @return how many files are gone
+     */
+    public int sweep(Set<String> kept, Instant before) {
+        int gone = 0;
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                String name = file.getFileName().toString();
+                boolean ours = isDigest(name) || name.startsWith(ARRIVING);
+                boolean old = Files.getLastModifiedTime(file).toInstant().isBefore(before);
+                gone += ours && old && !kept.contains(name) && Files.deleteIfExists(file) ? 1 : 0;
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return gone;
     }
 
     static boolean isDigest(String name) {

@@ -18,11 +18,13 @@ import org.apache.poi.ss.usermodel.Workbook;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /**
  * The cannery's return with dividends, a loss carried in, gifts above their limit, instalments and a refund, from the
  * desk to the accepted filing, and its workbook recomputed by another program.
  */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class CanneryJourneyTest {
     private static final String CANNERY = "/e/2";

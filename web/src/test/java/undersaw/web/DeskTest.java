@@ -26,6 +26,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.engagement.Change;
@@ -43,6 +44,7 @@ import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Workspace;
 
 /** The pages without a browser: who may do what, what is refused, and that nothing is lost. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class DeskTest {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" content=\"([^\"]+)\"");

@@ -18,8 +18,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** A corporation from its trial balance to an accepted filing, in the real pages. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class FilingJourneyTest {
     private static final String BOOKS = """
@@ -136,8 +138,11 @@ class FilingJourneyTest {
         assertThat(page.locator("#map-bar")).containsText("Taxable income stays at");
         page.locator("#account-7500 input.line").fill("nowhere");
         page.locator("#account-7500 input.line").press("Enter");
-        assertThat(page.locator("#said")).containsText("is no line that accounts can feed");
+        assertThat(page.locator("#said")).containsText("is no line that this account can feed");
         page.click("button:has-text('Confirm all')");
+        assertThat(page.locator("#map-bar")).containsText("Taxable income stays at");
+        // the refusal is no news any more
+        assertThat(page.locator("#said.trouble")).hasCount(0);
         assertThat(page.locator("#map-bar")).containsText(" · 0 to confirm");
         treat(page, "meals-hal");
         assertThat(page.locator("#said")).containsText("is no treatment. Type one such as meals-half");

@@ -14,8 +14,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** The whole path by documented keys alone: no click, no selector that a person could not reach by a key. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class KeyboardJourneyTest {
     private static final Path FILES = Path.of("../demo/bilge-and-sons-plumbing-2025/client-files");

@@ -14,8 +14,10 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** The theatre's books from the treasurer's file to an accepted return, its balance sheet mended on the way. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class NonprofitJourneyTest {
     private static final Path BOOKS = Path.of("../demo/marrow-bay-players-2025/client-files/treasurer-2025.csv");

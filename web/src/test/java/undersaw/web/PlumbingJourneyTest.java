@@ -11,8 +11,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** A small bookkeeper's messy files become an accepted return and the beginning of the next year. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class PlumbingJourneyTest {
     private static final Path FILES = Path.of("../demo/bilge-and-sons-plumbing-2025/client-files");

@@ -14,6 +14,7 @@ import java.util.function.IntFunction;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import undersaw.engagement.Change;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
@@ -23,6 +24,7 @@ import undersaw.money.Money;
 import undersaw.web.desk.Workspace;
 
 /** Several requests at once: each is made out of the engagement as it stands, and none is told yes and lost. */
+@ResourceLock("authority")
 @ExtendWith(Office.class)
 class RacesTest {
     private static final int AT_ONCE = 4;

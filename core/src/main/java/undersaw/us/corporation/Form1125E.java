@@ -18,6 +18,7 @@ final class Form1125E extends Form {
                         "officers president salary")
                 .list("officers", "id");
         line("1/a", "Officer").as(LineKind.TEXT).repeating();
+        line("1/b", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER).repeating();
         line("1/c", "Percent of time").as(LineKind.PERCENT).repeating();
         line("1/d", "Percent of common stock").as(LineKind.PERCENT).repeating();
         line("1/e", "Percent of preferred stock").as(LineKind.PERCENT).repeating();

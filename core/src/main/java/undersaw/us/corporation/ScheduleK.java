@@ -1,6 +1,9 @@
 package undersaw.us.corporation;
 
+import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.law;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
 
 import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
@@ -57,7 +60,8 @@ final class ScheduleK extends Form {
                         .totalReceipts()
                         .isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))
                         .and(all.scheduleL.totalAssets.closing().isBelow(law(CorporationLaw.SCHEDULES_EXCUSED))));
-        line("K/13/dist", "Distributions of the year, where Schedule M-2 is not given");
+        line("K/13/dist", "Distributions of the year, where Schedule M-2 is not given")
+                .is(() -> when(small.answered("yes"), sum(all.scheduleM2.cash, all.scheduleM2.property), NOTHING));
         interestTest = remainingQuestions();
         inGroup = sinceTheMinimumTax();
         holders();

@@ -14,7 +14,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import undersaw.files.FileFault;
+import undersaw.money.Money;
 
 /** One comma-separated file of an engagement folder. */
 final class CsvTable {
@@ -23,12 +25,28 @@ final class CsvTable {
     /** A row with its place, for faults. */
     record Row(String file, NamedCsvRecord fields, List<FileFault> faults) {
         String text(String column) {
-            return fields.findField(column).map(String::strip).orElse("");
+            return fields.findField(column)
+                    .map(String::strip)
+                    .map(CsvTable::plain)
+                    .orElse("");
         }
 
         void fault(String column, String expected) {
             faults.add(new FileFault(file, fields.getStartingLineNumber(), column, text(column), expected));
         }
+    }
+
+    /** Texts that a spreadsheet would run, and those that already begin as their harmless form does. */
+    private static final Pattern RUN = Pattern.compile("'*[=+@\\t\\r-].*", Pattern.DOTALL);
+
+    /** A text that a spreadsheet would take for a formula gets an apostrophe in front; amounts stay as they are. */
+    private static String harmless(String text) {
+        return RUN.matcher(text).matches() && !Money.isPlain(text) ? "'" + text : text;
+    }
+
+    /** The text that {@link #harmless} made harmless. */
+    private static String plain(String text) {
+        return text.startsWith("'") && RUN.matcher(text.substring(1)).matches() ? text.substring(1) : text;
     }
 
     /** Reads rows that must have the columns, and reports columns nobody asked for. */
@@ -83,7 +101,8 @@ final class CsvTable {
         try (CsvWriter writer =
                 CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text)) {
             writer.writeRecord(columns);
-            rows.forEach(row -> writer.writeRecord(fields.apply(row)));
+            rows.forEach(row -> writer.writeRecord(
+                    fields.apply(row).stream().map(CsvTable::harmless).toList()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -3,6 +3,7 @@ package undersaw.files.sheet;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
@@ -22,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * without a date. Countries add elements of their own; they are passed over.
  */
 final class AuditFileRows implements RowSource {
+    private static final int LONGEST_SECONDS = 60;
+
     static final String ACCOUNTS = "Accounts";
     static final String ENTRIES = "Journal lines";
     private static final List<String> ACCOUNT_HEADER =
@@ -37,12 +40,13 @@ final class AuditFileRows implements RowSource {
 
     @Override
     public void read(String sheet, Visitor visitor) {
-        XMLInputFactory factory = XMLInputFactory.newFactory();
+        // the platform's own reader bounds the attributes of an element (10,000) and the size of names
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        factory.setProperty(XMLInputFactory.IS_COALESCING, true);
         try (InputStream stream = file.open()) {
-            new Walk(visitor, sheet.equals(ENTRIES)).through(factory.createXMLStreamReader(stream));
+            new Walk(visitor, sheet.equals(ENTRIES), new Bounds(file.name(), Duration.ofSeconds(LONGEST_SECONDS)))
+                    .through(factory.createXMLStreamReader(stream));
         } catch (XMLStreamException broken) {
             throw broken(broken.getLocation());
         } catch (RuntimeException broken) {
@@ -74,6 +78,37 @@ final class AuditFileRows implements RowSource {
         return List.of("Read as a standard audit file (SAF-T).");
     }
 
+    /** What no audit file of a business needs: elements in elements without end, texts of millions, minutes. */
+    private static final class Bounds {
+        private static final int DEEPEST = 100;
+        private static final int LONGEST_TEXT = 1_000_000;
+        private static final int EVENTS_BETWEEN_LOOKS = 4096;
+
+        private final String name;
+        private final long end;
+        private long events;
+
+        Bounds(String name, Duration longest) {
+            this.name = name;
+            end = System.nanoTime() + longest.toNanos();
+        }
+
+        void event(int depth, int text) {
+            if (depth > DEEPEST || text > LONGEST_TEXT) {
+                throw new UnreadableFile(
+                        name,
+                        "The XML holds elements " + DEEPEST + " deep or a text of more than " + LONGEST_TEXT
+                                + " characters, which no audit file does. Export the audit file again.");
+            }
+            if (++events % EVENTS_BETWEEN_LOOKS == 0 && System.nanoTime() > end) {
+                throw new UnreadableFile(
+                        name,
+                        "Reading took more than " + LONGEST_SECONDS
+                                + " seconds and was ended. Export the audit file again, a year at a time.");
+            }
+        }
+    }
+
     /** One pass over the file; only the fields of the account or line at hand are held. */
     private static final class Walk {
         private final Visitor visitor;
@@ -83,28 +118,31 @@ final class AuditFileRows implements RowSource {
         private final Map<String, String> fields = new HashMap<>();
         private final Map<String, String> transaction = new HashMap<>();
         private long row;
+        private final Bounds bounds;
         private boolean wanted = true;
 
-        Walk(Visitor visitor, boolean entries) {
+        Walk(Visitor visitor, boolean entries, Bounds bounds) {
             this.visitor = visitor;
             this.entries = entries;
+            this.bounds = bounds;
         }
 
         void through(XMLStreamReader xml) throws XMLStreamException {
             give(entries ? ENTRY_HEADER : ACCOUNT_HEADER);
-            String text = "";
+            StringBuilder text = new StringBuilder();
             while (wanted && xml.hasNext()) {
                 int event = xml.next();
+                bounds.event(path.size(), text.length());
                 if (event == XMLStreamConstants.START_ELEMENT) {
                     path.push(xml.getLocalName());
-                    text = "";
+                    text.setLength(0);
                     begin(xml.getLocalName());
-                } else if (event == XMLStreamConstants.CHARACTERS) {
-                    text = text + xml.getText();
+                } else if (event == XMLStreamConstants.CHARACTERS || event == XMLStreamConstants.CDATA) {
+                    text.append(xml.getTextCharacters(), xml.getTextStart(), xml.getTextLength());
                 } else if (event == XMLStreamConstants.END_ELEMENT) {
                     path.pop();
-                    end(xml.getLocalName(), text.strip());
-                    text = "";
+                    end(xml.getLocalName(), text.toString().strip());
+                    text.setLength(0);
                 }
             }
         }

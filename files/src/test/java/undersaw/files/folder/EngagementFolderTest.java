@@ -24,6 +24,7 @@ import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.WorksheetRow;
 import undersaw.files.DemoEngagement;
+import undersaw.ledger.Account;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
@@ -313,5 +314,25 @@ class EngagementFolderTest {
         assertThat(prepare(said, "only-one")).isEqualTo(2);
         assertThat(prepare(said, folder.resolve("none").toString(), "--out", out.toString()))
                 .isEqualTo(2);
+    }
+
+    @Test
+    void namesThatASpreadsheetWouldRunAreWrittenHarmlessAndReadBackTheSame() {
+        Snapshot snapshot = DemoEngagement.snapshot();
+        Account cash = snapshot.accounts().get("1010");
+        for (String name :
+                List.of("=HYPERLINK(\"http://evil.example\")", "+1+1", "@SUM(1)", "-cash", "'=x", "'quoted")) {
+            Account named = new Account(cash.number(), name, cash.statement(), cash.opening(), cash.closing());
+            Snapshot odd = snapshot.withAccounts(snapshot.accounts().plus("1010", named));
+            String written = EngagementFolder.write(odd).stream()
+                    .filter(file -> file.name().equals("trial-balance.csv"))
+                    .map(file -> new String(file.bytes(), StandardCharsets.UTF_8))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(written).as(name).doesNotContainPattern("(?m)^1010,\"?[=+@-]");
+            assertThat(EngagementFolder.readZip(EngagementFolder.writeZip(odd)).engagement())
+                    .as(name)
+                    .contains(odd);
+        }
     }
 }

@@ -1,6 +1,5 @@
 package undersaw.web.trail;
 
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
 import java.util.Optional;
@@ -21,14 +20,12 @@ import undersaw.store.People;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
+import undersaw.web.person.PasswordRule;
 
 /** Who changed what: the trail of an engagement, and for administrators the firm's trail and its people. */
 @Controller
 class TrailController {
     private static final Set<String> ROLES = Set.of("preparer", "reviewer", "administrator");
-    private static final int SHORTEST_PASSWORD = 10;
-    private static final int LONGEST_PASSWORD = 72;
-    private static final int FEWEST_CHARACTERS = 5;
 
     private final AuditTrail trail;
     private final StationPage page;
@@ -78,12 +75,8 @@ class TrailController {
         if (!login.matches("[a-z][a-z0-9.]{1,30}") || name.isBlank() || !ROLES.contains(role)) {
             flash.addFlashAttribute(
                     "problem", "A sign-in name is 2 to 31 small letters and digits; name and role are needed.");
-        } else if (password.length() < SHORTEST_PASSWORD
-                || password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
-            flash.addFlashAttribute("problem", "A password has at least 10 characters, and at most 72.");
-        } else if (password.chars().distinct().count() < FEWEST_CHARACTERS || password.contains(login)) {
-            flash.addFlashAttribute(
-                    "problem", "A password has at least 5 different characters, and does not hold the sign-in name.");
+        } else if (!PasswordRule.problem(login, password).isEmpty()) {
+            flash.addFlashAttribute("problem", PasswordRule.problem(login, password));
         } else {
             people.put(new People.Person(login, name.strip(), role, passwords.encode(password), true));
             trail.note(

@@ -7,10 +7,12 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import undersaw.web.Office;
 import undersaw.web.Visitor;
 
 /** Tables of the law loaded by the firm, and who may do it. */
+@Isolated
 @ExtendWith(Office.class)
 class BatchTest {
     private Visitor orrin;

@@ -59,7 +59,7 @@ class OpeningFileTest {
     @Test
     void aRowLeftOutByHandIsLeftOutOfTheOpeningsToo() {
         look("Account,Name,Closing balance\n1010,Cash,900\n1020,Twice,50\n3010,Common stock,-900\n");
-        tern.post(client.at("books/staged/row"), "row", "3", "take", "false");
+        tern.post(client.at("books/staged/row"), "leave", "3");
         tern.post(client.at("books/staged/openings"));
         assertThat(workspace.open(client.id()).snapshot().accounts()).doesNotContainKey("1020");
         assertThat(opening("1010")).isEqualTo(Money.ofDollars(900));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import undersaw.store.AuditTrail;
 import undersaw.store.People;
@@ -12,6 +13,7 @@ import undersaw.web.Office;
 import undersaw.web.Visitor;
 
 /** Sign-in: a brake on guesses, and sessions that end with what they rested on. */
+@Isolated
 @ExtendWith(Office.class)
 class SignInTest {
     private static void person(Office.Running office, String login, String role, String password, boolean active) {

@@ -1,0 +1,3 @@
+/** What a person does about themselves: begin with PasswordController. */
+@org.jspecify.annotations.NullMarked
+package undersaw.web.person;
