@@ -51,15 +51,7 @@ public record EntryForm(
         }
         LocalDate day = day(snapshot.heading().period(), problems);
         List<EntryPosting> postings = postings(snapshot, problems);
-        Money out = Money.sum(postings.stream().map(EntryPosting::amount).toList());
-        if (postings.size() < 2 && problems.isEmpty()) {
-            problems.add("An entry has at least one debit and one credit.");
-        }
-        if (!out.isZero()) {
-            problems.add("The entry does not balance: "
-                    + (out.isPositive() ? "debits are " : "credits are ")
-                    + out.abs().printedWithCents() + " more.");
-        }
+        balance(postings, problems);
         String id = number == null || number.isBlank() ? nextNumber(snapshot) : number.strip();
         boolean taken = snapshot.lists().entries().stream()
                 .anyMatch(each -> each.number().equals(id) && !each.number().equals(was));
@@ -79,6 +71,18 @@ public record EntryForm(
                         added,
                         List.of())
                 : new Read(null, null, problems);
+    }
+
+    private static void balance(List<EntryPosting> postings, List<String> problems) {
+        Money out = Money.sum(postings.stream().map(EntryPosting::amount).toList());
+        if (postings.size() < 2 && problems.isEmpty()) {
+            problems.add("An entry has at least one debit and one credit.");
+        }
+        if (!out.isZero()) {
+            problems.add("The entry does not balance: "
+                    + (out.isPositive() ? "debits are " : "credits are ")
+                    + out.abs().printedWithCents() + " more.");
+        }
     }
 
     /** The account that the entry brings with it; null where it brings none. */

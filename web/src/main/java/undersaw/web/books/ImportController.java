@@ -129,6 +129,8 @@ class ImportController {
                     StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
                     model.addAttribute("staged", StagedView.of(waiting, look, plan, books));
                     model.addAttribute(
+                            "held", books.isSound() ? HeldAgainst.of(open, books, workspace.lastYear(id)) : List.of());
+                    model.addAttribute(
                             "differences",
                             books.isSound()
                                     ? BooksView.differences(open.snapshot().accounts(), books.accounts())

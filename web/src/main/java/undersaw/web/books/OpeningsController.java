@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -82,25 +83,10 @@ class OpeningsController {
                     "Opening balance of " + number + ": found \"" + opening
                             + "\", expected an amount such as 1250.00, credits with a minus.");
         }
-        Workspace.Outcome outcome = workspace.change(id, signature.name(principal), open -> {
-            Account now = open.snapshot().accounts().get(number);
-            if (now == null || now.onIncomeStatement()) {
-                throw new Refused(
-                        HttpStatus.NOT_FOUND, "There is no account " + number + " that opens with a balance.");
-            }
-            if (!now.opening().toString().equals(was) && !now.opening().equals(typed.get())) {
-                throw new Refused(
-                        HttpStatus.CONFLICT,
-                        "Account " + number + " now opens with "
-                                + now.opening().printedWithCents() + ". Yours, "
-                                + typed.get().printedWithCents() + ", was not saved. Load the page, and save yours "
-                                + "over it.");
-            }
-            return now.opening().equals(typed.get())
-                    ? null
-                    : new Change.AccountSet(
-                            new Account(number, now.name(), now.statement(), typed.get(), now.closing()));
-        });
+        Workspace.Outcome outcome = workspace.change(
+                id,
+                signature.name(principal),
+                open -> opened(open.snapshot().accounts().get(number), was, typed.get()));
         if (!answers.isPartial()) {
             return new ModelAndView("redirect:/e/" + id + "/books/openings");
         }
@@ -164,6 +150,25 @@ class OpeningsController {
         });
         flash.addFlashAttribute("said", "Opening balances are as last year closed.");
         return "redirect:/e/" + id + "/books/openings";
+    }
+
+    /** The account with another opening balance; null where it is the same. */
+    private static @Nullable Change opened(@Nullable Account now, String was, Money typed) {
+        if (now == null || now.onIncomeStatement()) {
+            throw new Refused(HttpStatus.NOT_FOUND, "There is no such account that opens with a balance.");
+        }
+        if (now.opening().equals(typed)) {
+            return null;
+        }
+        if (!now.opening().toString().equals(was)) {
+            throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "Account " + now.number() + " now opens with "
+                            + now.opening().printedWithCents() + ". Yours, "
+                            + typed.printedWithCents()
+                            + ", was not saved. Load the page, and save yours over it.");
+        }
+        return new Change.AccountSet(new Account(now.number(), now.name(), now.statement(), typed, now.closing()));
     }
 
     private static Account opened(OpenEngagement open, Difference each) {

@@ -94,4 +94,30 @@ class OpeningFileTest {
                         .statusCode())
                 .isEqualTo(404);
     }
+
+    @Test
+    void thePreviewHoldsTheFileAgainstLastYearAndTheRegister() {
+        tern.post(client.at("roll-forward"));
+        long next = workspace.nextYear(client.id()).orElseThrow();
+        tern.post(
+                "/e/" + next + "/list/assets/row",
+                "line",
+                "ASSETS/description",
+                "value",
+                "Press",
+                "line",
+                "ASSETS/cost",
+                "value",
+                "700");
+        String page = tern.upload(
+                        "/e/" + next + "/books/import",
+                        "next.csv",
+                        "Account,Name,Opening,Closing\n1010,Cash,240000,90\n4010,Sales,,-90\n3900,Retained,-240000,0\n")
+                .body();
+        assertThat(page)
+                .contains("Held against last year and the registers")
+                .contains("otherwise than last year closed: 1010 Cash with 240,000.00 for 250,000.00")
+                .contains("last year it was 250,000.00")
+                .contains("Cost of property on the books differs from the asset register by");
+    }
 }
