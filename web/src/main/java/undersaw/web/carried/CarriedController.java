@@ -2,6 +2,7 @@ package undersaw.web.carried;
 
 import java.security.Principal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -118,9 +119,12 @@ class CarriedController {
                     ? null
                     : RollForward.confirm(open.calculation(), confirmed, signature.of(principal));
         });
-        return place == null && station != null
-                ? "redirect:/e/" + id + "/" + Station.valueOf(station).path()
-                : "redirect:/e/" + id + "/carried";
+        Optional<Station> back = place != null
+                ? Optional.empty()
+                : Arrays.stream(Station.values())
+                        .filter(each -> each.name().equals(station))
+                        .findFirst();
+        return "redirect:/e/" + id + "/" + back.map(Station::path).orElse("carried");
     }
 
     /** Takes over what last year would give today, or leaves what stands and says that it was looked at. */

@@ -1,7 +1,6 @@
 package undersaw.web.person;
 
 import java.security.SecureRandom;
-import java.time.Clock;
 import java.util.HexFormat;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
@@ -12,8 +11,6 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.context.ApplicationContext;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import undersaw.engagement.ChangeWords;
-import undersaw.store.AuditTrail;
 import undersaw.store.People;
 
 /** The way back for a password that is lost, for whoever can run a command on the server. */
@@ -23,22 +20,20 @@ class ForgottenPassword implements ApplicationRunner {
     private final String login;
     private final People people;
     private final PasswordEncoder passwords;
-    private final AuditTrail trail;
-    private final Clock clock;
+    private final PasswordController.Trail trail;
     private final ApplicationContext context;
 
     ForgottenPassword(
             @Value("${undersaw.forgotten}") String login,
             People people,
             PasswordEncoder passwords,
-            AuditTrail trail,
+            PasswordController.Trail trail,
             ApplicationContext context) {
         this.login = login;
         this.people = people;
         this.passwords = passwords;
         this.trail = trail;
         this.context = context;
-        clock = context.getBean(Clock.class);
     }
 
     @Override
@@ -58,9 +53,7 @@ class ForgottenPassword implements ApplicationRunner {
         String password = HexFormat.of().formatHex(random);
         People.Person known = person.get();
         people.put(new People.Person(known.login(), known.name(), known.role(), passwords.encode(password), true));
-        trail.note(
-                new AuditTrail.Origin(null, 0, "the server", clock.instant()),
-                new ChangeWords("Person " + login, "", "given a new password by a command on the server"));
+        trail.changed(login, "the server", "given a new password by a command on the server");
         return "Sign in as " + login + " with the password " + password
                 + "; it is not shown again. Change it under your name.";
     }

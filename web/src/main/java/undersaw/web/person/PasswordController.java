@@ -29,10 +29,9 @@ class PasswordController {
     /** Where it is written down, and when. */
     @Component
     record Trail(AuditTrail lines, Clock clock) {
-        void changed(People.Person person) {
+        void changed(String login, String by, String how) {
             lines.note(
-                    new AuditTrail.Origin(null, 0, person.name(), clock.instant()),
-                    new ChangeWords("Person " + person.login(), "", "changed the password"));
+                    new AuditTrail.Origin(null, 0, by, clock.instant()), new ChangeWords("Person " + login, "", how));
         }
     }
 
@@ -60,7 +59,7 @@ class PasswordController {
         }
         people.put(new People.Person(
                 person.login(), person.name(), person.role(), passwords.encode(password), person.active()));
-        trail.changed(person);
+        trail.changed(person.login(), person.name(), "changed the password");
         return "redirect:/sign-in";
     }
 }

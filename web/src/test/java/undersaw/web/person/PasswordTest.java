@@ -7,7 +7,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.ApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import undersaw.store.AuditTrail;
 import undersaw.store.People;
@@ -53,6 +53,7 @@ class PasswordTest {
         hire(office, "newcomer");
         Visitor here = Visitor.as(office, "newcomer", FIRST);
         Visitor there = Visitor.as(office, "newcomer", FIRST);
+        assertThat(there.get("/").statusCode()).isEqualTo(200);
         here.postFrom("/password", "/password", "current", "not it at all", "password", SECOND, "again", SECOND);
         assertThat(here.get("/password").body()).contains("The present password is another one");
         here.postFrom("/password", "/password", "current", FIRST, "password", SECOND, "again", "another one");
@@ -72,8 +73,8 @@ class PasswordTest {
                 "forgetful",
                 office.bean(People.class),
                 office.bean(PasswordEncoder.class),
-                office.bean(AuditTrail.class),
-                office.bean(ApplicationContext.class));
+                office.bean(PasswordController.Trail.class),
+                new GenericApplicationContext());
         String said = command.renew();
         String password = said.replaceAll(".*password ([0-9a-f]{18});.*", "$1");
         assertThat(Visitor.tries(office, "forgetful", FIRST)).contains("error");
