@@ -28,10 +28,10 @@ public record WorkingBalance(
         Money taxEntries,
         Money taxBasis) {
 
-    /** Every account in the order of its number. */
+    /** Every account, by its number; in books without numbers as on the return. */
     public static List<WorkingBalance> of(Calculation calculation, Optional<Calculation> lastYear) {
         return calculation.snapshot().accounts().values().stream()
-                .sorted(Account.byNumber())
+                .sorted(AccountOrder.of(calculation))
                 .map(account -> row(calculation, lastYear, account))
                 .toList();
     }

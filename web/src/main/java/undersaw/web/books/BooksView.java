@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import undersaw.books.AccountOrder;
 import undersaw.engagement.Carried;
 import undersaw.ledger.Account;
 import undersaw.money.Money;
@@ -38,7 +39,7 @@ public record BooksView(Slice<Row> slice, Totals totals, String netIncome, Strin
 
     static BooksView of(OpenEngagement open, String query, int page) {
         List<Account> accounts = open.snapshot().accounts().values().stream()
-                .sorted(Account.byNumber())
+                .sorted(AccountOrder.of(open.calculation()))
                 .toList();
         Money debits = sum(accounts, true);
         Money credits = sum(accounts, false);

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import undersaw.books.AccountOrder;
 import undersaw.engagement.Carried;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
@@ -94,7 +95,7 @@ public record MapView(
         List<Standing> standings = open.snapshot().accounts().values().stream()
                 .map(account -> standing(open, account))
                 .sorted(Comparator.comparing((Standing each) -> rank(each.state()))
-                        .thenComparing(Standing::account, Account.byNumber()))
+                        .thenComparing(Standing::account, AccountOrder.of(open.calculation())))
                 .toList();
         return new MapView(
                 chosen.apply(standings).map(each -> row(open, each.account())),
