@@ -12,8 +12,8 @@ import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
 
 /**
- * The order in which accounts stand: by their numbers, and in books that go by names alone as on the return, the balance
- * sheet before the results (common practice, no source).
+ * The order in which accounts stand: by their numbers, and in books that go by names alone as on the return, the
+ * balance sheet before the results (common practice, no source).
  */
 public final class AccountOrder {
     private AccountOrder() {}
