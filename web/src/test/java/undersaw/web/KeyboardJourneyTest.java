@@ -111,7 +111,7 @@ class KeyboardJourneyTest {
     private static void map(Page page, Keyboard keys) {
         keys.press("Escape").go("2", "**/map");
         keys.tabTo("form[action$='/map/accept'] button.act").press("Enter");
-        assertThat(page.locator("#map-bar")).containsText("Taxable income stays at");
+        assertThat(page.locator("#map-bar form[action$='/map/accept']")).hasCount(0);
         Locator waiting = page.locator("#map-rows tr.suggested");
         for (int row = 0; row < 60 && waiting.count() > 0; row++) {
             keys.press("j");
