@@ -79,6 +79,7 @@ final class Browser implements AutoCloseable {
 
     /** Fails where the accessibility rules find anything, or the console has said anything. */
     void isClean(Page page) {
+        page.waitForLoadState();
         AxeResults results = new AxeBuilder(page).analyze();
         assertThat(results.getViolations())
                 .as("accessibility of %s", page.url())
