@@ -2,16 +2,13 @@ package undersaw.filing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.calc.Plan;
 import undersaw.calc.Statement;
 import undersaw.engagement.Heading;
-import undersaw.engagement.HeadingField;
 import undersaw.engagement.TaxpayerNumber;
 import undersaw.form.Line;
-import undersaw.form.LineKind;
 import undersaw.line.Value;
 
 /**
@@ -54,7 +51,7 @@ public record FilingContent(
     public FilingContent masked(Plan plan) {
         List<LineValue> shown = lines.stream()
                 .map(value -> plan.line(value.key().line())
-                        .filter(FilingContent::holdsNumber)
+                        .filter(Line::holdsTaxpayerNumber)
                         .map(line -> LineValue.computed(
                                 value.key(),
                                 Value.of(TaxpayerNumber.masked(value.value().plain())),
@@ -62,10 +59,6 @@ public record FilingContent(
                         .orElse(value))
                 .toList();
         return new FilingContent(heading, preparer, firm, shown, statements);
-    }
-
-    private static boolean holdsNumber(Line line) {
-        return line.kind() == LineKind.TAXPAYER_NUMBER || line.headingField().equals(Optional.of(HeadingField.NUMBER));
     }
 
     /** The same without what the public may not see. */

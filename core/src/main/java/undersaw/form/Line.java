@@ -323,6 +323,11 @@ public final class Line implements Term {
         return Optional.ofNullable(headingField);
     }
 
+    /** Whether it holds a number that stands for a taxpayer, to be masked where numbers are not shown. */
+    public boolean holdsTaxpayerNumber() {
+        return kind() == LineKind.TAXPAYER_NUMBER || headingField().equals(Optional.of(HeadingField.NUMBER));
+    }
+
     public boolean isBooksFed() {
         return booksFed;
     }

@@ -12,7 +12,6 @@ import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.calc.Portion;
 import undersaw.calc.Posting;
-import undersaw.engagement.HeadingField;
 import undersaw.engagement.NumbersShown;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -40,7 +39,6 @@ public final class ReturnWorkbook {
     private static final String ACCOUNTS = "Accounts";
     private static final int LONGEST_NAME = 31;
     private static final Optional<Value> ZERO = Optional.of(Value.of(Money.ZERO));
-    private static final Optional<HeadingField> NUMBER = Optional.of(HeadingField.NUMBER);
 
     private final Calculation calculation;
     private final NumbersShown numbers;
@@ -180,8 +178,7 @@ public final class ReturnWorkbook {
     private void value(WorkbookSheet sheet, int row, Line line, Value value) {
         if (value instanceof Value.Amount amount) {
             sheet.amount(row, 2, amount.money(), line.isInCents());
-        } else if (line.kind() == LineKind.TAXPAYER_NUMBER
-                || line.headingField().equals(NUMBER)) {
+        } else if (line.holdsTaxpayerNumber()) {
             sheet.text(row, 2, numbers.shown(value.plain()));
         } else {
             sheet.text(row, 2, value.plain());

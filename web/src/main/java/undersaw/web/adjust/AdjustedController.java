@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -75,7 +76,7 @@ class AdjustedController {
                                 each -> each.account().number() + " "
                                         + each.account().name())
                         .map(AdjustedController::row));
-        model.addAttribute("totals", totals(balances));
+        model.addAttribute("totals", sums(balances).map(Figure::balance).toList());
         model.addAttribute("netIncome", Figure.balance(WorkingBalance.netIncome(open.calculation())));
         return "adjust/trial-balance";
     }
@@ -92,18 +93,17 @@ class AdjustedController {
                 Figure.balance(each.taxBasis()));
     }
 
-    private static Row totals(List<WorkingBalance> balances) {
-        return new Row(
-                "",
-                "",
-                Figure.balance(Money.sum(balances.stream()
+    /** What each column of amounts comes to, from last year's to the tax basis. */
+    private static Stream<Money> sums(List<WorkingBalance> balances) {
+        return Stream.of(
+                Money.sum(balances.stream()
                         .flatMap(each -> each.lastYear().stream())
-                        .toList())),
-                Figure.balance(sum(balances, WorkingBalance::unadjusted)),
-                Figure.balance(sum(balances, WorkingBalance::entries)),
-                Figure.balance(sum(balances, WorkingBalance::adjusted)),
-                Figure.balance(sum(balances, WorkingBalance::taxEntries)),
-                Figure.balance(sum(balances, WorkingBalance::taxBasis)));
+                        .toList()),
+                sum(balances, WorkingBalance::unadjusted),
+                sum(balances, WorkingBalance::entries),
+                sum(balances, WorkingBalance::adjusted),
+                sum(balances, WorkingBalance::taxEntries),
+                sum(balances, WorkingBalance::taxBasis));
     }
 
     private static Money sum(List<WorkingBalance> balances, Function<WorkingBalance, Money> column) {
@@ -126,24 +126,12 @@ class AdjustedController {
                     each.taxEntries(),
                     each.taxBasis()));
         }
-        TableFile table = new TableFile("Adjusted trial balance", COLUMNS, rows, foot(balances));
+        List<Object> foot =
+                Stream.<Object>concat(Stream.of("Total", ""), sums(balances)).toList();
+        TableFile table = new TableFile("Adjusted trial balance", COLUMNS, rows, foot);
         String address = request.getRequestURI();
         return Download.of(
                 open.heading(), "adjusted-trial-balance", address.substring(address.lastIndexOf('.') + 1), table);
-    }
-
-    private static List<Object> foot(List<WorkingBalance> balances) {
-        return List.of(
-                "Total",
-                "",
-                Money.sum(balances.stream()
-                        .flatMap(each -> each.lastYear().stream())
-                        .toList()),
-                sum(balances, WorkingBalance::unadjusted),
-                sum(balances, WorkingBalance::entries),
-                sum(balances, WorkingBalance::adjusted),
-                sum(balances, WorkingBalance::taxEntries),
-                sum(balances, WorkingBalance::taxBasis));
     }
 
     @GetMapping("/e/{id}/adjust/bridge")

@@ -19,7 +19,6 @@ import undersaw.web.frame.Signature;
 /** Accounts added by hand, and accounts that get another name or stand on the other statement. */
 @Controller
 class AccountNamesController {
-
     private final Workspace workspace;
     private final NewAccounts accounts;
     private final Signature signature;

@@ -18,14 +18,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.check.Severity;
-import undersaw.engagement.HeadingField;
 import undersaw.engagement.Station;
 import undersaw.engagement.TaxpayerNumber;
 import undersaw.filing.DispatchState;
 import undersaw.filing.Fault;
 import undersaw.filing.FilingContent;
 import undersaw.form.Line;
-import undersaw.form.LineKind;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.store.Filings;
@@ -131,7 +129,7 @@ class FileController {
         if (plain.isEmpty()) {
             return "–";
         }
-        if (line.kind() == LineKind.TAXPAYER_NUMBER || line.headingField().equals(Optional.of(HeadingField.NUMBER))) {
+        if (line.holdsTaxpayerNumber()) {
             return TaxpayerNumber.masked(plain);
         }
         return line.kind().isNumber() ? Figure.text(Money.parse(plain)) : plain;

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import undersaw.calc.LineValue;
 import undersaw.engagement.Fact;
+import undersaw.engagement.TaxpayerNumber;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineKey;
@@ -50,14 +51,14 @@ public record Figure(
 
     /** A taxpayer number shows its last four digits and gives the page no more. */
     private static Figure masked(Line line, LineKey key, Optional<LineValue> value) {
-        String digits =
-                value.map(each -> each.value().plain().replaceAll("\\D", "")).orElse("");
+        String shown =
+                TaxpayerNumber.masked(value.map(each -> each.value().plain()).orElse(""));
         return new Figure(
                 key.toString(),
-                digits.length() < 4 ? NOT_ANSWERED : "••-•••" + digits.substring(digits.length() - 4),
+                shown.isEmpty() ? NOT_ANSWERED : shown,
                 "",
                 LineSource.TYPED.mark(),
-                digits.isEmpty() ? "to be typed" : "typed",
+                shown.isEmpty() ? "to be typed" : "typed",
                 "text",
                 line.id() + " " + line.caption(),
                 true);

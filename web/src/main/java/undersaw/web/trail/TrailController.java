@@ -72,11 +72,12 @@ class TrailController {
             @RequestParam String password,
             Principal principal,
             RedirectAttributes flash) {
+        String weakness = PasswordRule.problem(login, password);
         if (!login.matches("[a-z][a-z0-9.]{1,30}") || name.isBlank() || !ROLES.contains(role)) {
             flash.addFlashAttribute(
                     "problem", "A sign-in name is 2 to 31 small letters and digits; name and role are needed.");
-        } else if (!PasswordRule.problem(login, password).isEmpty()) {
-            flash.addFlashAttribute("problem", PasswordRule.problem(login, password));
+        } else if (!weakness.isEmpty()) {
+            flash.addFlashAttribute("problem", weakness);
         } else {
             people.put(new People.Person(login, name.strip(), role, passwords.encode(password), true));
             trail.note(
