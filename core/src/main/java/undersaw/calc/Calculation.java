@@ -2,12 +2,12 @@ package undersaw.calc;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.pcollections.PMap;
 import undersaw.calc.AccountPosition.EntryTotals;
 import undersaw.engagement.Snapshot;
@@ -36,16 +36,25 @@ public final class Calculation {
     private final Snapshot snapshot;
     private final Law law;
     private final Pools pools;
+    private final BookTotals books;
     private final PMap<LineKey, LineValue> values;
     private final RowValues rows;
     private final Map<String, EntryTotals> entries;
     private final int evaluated;
+    private final Object self = new Object();
+    private final @Nullable Object before;
+    private final Set<LineKey> moved;
+    private final Set<String> movedAccounts;
 
-    Calculation(Evaluation evaluation) {
+    Calculation(Evaluation evaluation, @Nullable Calculation before) {
+        this.before = before == null ? null : before.self;
+        moved = evaluation.moved();
         plan = evaluation.plan();
         snapshot = evaluation.snapshot();
         law = evaluation.law();
         pools = evaluation.pools();
+        books = evaluation.books();
+        movedAccounts = evaluation.movedAccounts();
         values = evaluation.values();
         rows = evaluation.rows();
         entries = evaluation.entries();
@@ -54,7 +63,7 @@ public final class Calculation {
 
     /** Every line evaluated. */
     public static Calculation of(Plan plan, Snapshot snapshot) {
-        return new Calculation(Evaluation.full(plan, snapshot));
+        return new Calculation(Evaluation.full(plan, snapshot), null);
     }
 
     /** The next snapshot, evaluating only the lines that depend on what was touched. */
@@ -63,7 +72,7 @@ public final class Calculation {
                 || next.heading().period().lawYear() != plan.year()) {
             return of(plan, next);
         }
-        return new Calculation(Evaluation.after(this, next, touches));
+        return new Calculation(Evaluation.after(this, next, touches), this);
     }
 
     public Plan plan() {
@@ -83,17 +92,31 @@ public final class Calculation {
         return evaluated;
     }
 
+    /** What stands at an address that may come from outside; nothing where nothing does, or there is no such line. */
     public Optional<LineValue> value(LineKey key) {
         return Optional.ofNullable(values.get(key));
     }
 
+    /**
+     * What stands on a line; nothing where it is empty, or no line of this year.
+     *
+     * @throws IllegalArgumentException when the return has no such line in any year: a misspelt one is never nothing
+     */
     public Optional<LineValue> value(LineId line) {
-        return value(line.alone());
+        return Optional.ofNullable(known(line));
     }
 
-    /** The line's amount; nothing where it is empty. */
-    public Money amount(LineId line) {
+    private @Nullable LineValue known(LineId line) {
         LineValue value = values.get(line.alone());
+        if (value == null && !plan.knows(line)) {
+            throw new IllegalArgumentException("the return has no line " + line);
+        }
+        return value;
+    }
+
+    /** The line's amount; zero where it is empty. */
+    public Money amount(LineId line) {
+        LineValue value = known(line);
         return value == null ? Money.ZERO : value.amount();
     }
 
@@ -113,10 +136,22 @@ public final class Calculation {
 
     /** What accounts bring to the line, in the order of their numbers. */
     public List<Posting> postings(LineId line) {
-        return pools.feeders(line).values().stream()
-                .sorted(Comparator.comparing(Posting::account, NaturalOrder.COUNTED)
-                        .thenComparing(Posting::why))
-                .toList();
+        return List.copyOf(pools.feeders(line));
+    }
+
+    /** Whether any account brings anything to the line. */
+    public boolean isFed(LineId line) {
+        return !pools.feeders(line).isEmpty();
+    }
+
+    /** What all accounts come to. */
+    public BookTotals books() {
+        return books;
+    }
+
+    /** The accounts that are, or stand, otherwise than in the calculation that this one was made out of. */
+    public Optional<Set<String>> accountsMovedSince(Calculation other) {
+        return before == other.self ? Optional.of(movedAccounts) : Optional.empty();
     }
 
     /** All that one account brings. */
@@ -190,11 +225,10 @@ public final class Calculation {
         return entries.getOrDefault(account.number(), EntryTotals.NONE).tax();
     }
 
-    /** Accounts that have a balance and go nowhere. */
+    /** Accounts that go nowhere, in no order. */
     public Collection<Account> unmapped() {
         return snapshot.accounts().values().stream()
                 .filter(account -> !isMapped(account))
-                .sorted(Account.byNumber())
                 .toList();
     }
 
@@ -203,8 +237,17 @@ public final class Calculation {
         return mapping != null && plan.isTarget(mapping);
     }
 
-    /** The keys whose value differs between two calculations. */
+    /**
+     * The keys whose value differs between two calculations. Where one was made out of the other, its evaluation tells
+     * them; else all values are held against each other.
+     */
     public Set<LineKey> differences(Calculation other) {
+        if (before == other.self) {
+            return moved;
+        }
+        if (other.before == self) {
+            return other.moved;
+        }
         Set<LineKey> changed = new HashSet<>();
         values.forEach((key, value) -> {
             if (!value.equals(other.values.get(key))) {
@@ -222,7 +265,9 @@ public final class Calculation {
 
     /** Whether the return has a list of that name with rows in it. */
     public boolean hasRows(String list) {
-        return plan.list(list).filter(each -> !rowsOf(each).isEmpty()).isPresent();
+        return plan.list(list).stream()
+                .flatMap(each -> each.lines().stream())
+                .anyMatch(line -> !rows.of(line.id()).byInstance().isEmpty());
     }
 
     /** The rows of a list that hold anything, in order. */

@@ -44,10 +44,13 @@ final class Evaluation implements Figures {
     private final Snapshot snapshot;
     private final Law law;
     private Pools pools;
+    private BookTotals books = BookTotals.none();
     private PMap<LineKey, LineValue> values;
     private RowValues rows;
     private final Map<String, EntryTotals> entries;
-    private final Set<Input> moved = new HashSet<>();
+    private final Set<Input> stirred = new HashSet<>();
+    private final Set<LineKey> moved = new HashSet<>();
+    private final Set<String> movedAccounts = new HashSet<>();
     private final Map<LineId, Set<String>> movedRows = new HashMap<>();
     private boolean whole;
     private String row = "";
@@ -65,8 +68,8 @@ final class Evaluation implements Figures {
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
         Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
-        snapshot.accounts().values().forEach(run::post);
         run.whole = true;
+        snapshot.accounts().values().forEach(run::post);
         snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
         plan.order().forEach(run::evaluate);
         return run;
@@ -75,6 +78,7 @@ final class Evaluation implements Figures {
     static Evaluation after(Calculation before, Snapshot next, Set<Touch> touches) {
         Evaluation run = new Evaluation(before.plan(), next, before.entries());
         run.pools = before.pools();
+        run.books = before.books();
         run.values = before.values();
         run.rows = before.rows();
         run.spread(run.dirty(touches));
@@ -88,6 +92,7 @@ final class Evaluation implements Figures {
                 known ? SplitPostings.of(plan, AccountPosition.of(account, mapping, snapshot, entries)) : List.of();
         evaluated += postings.size();
         pools = pools.with(account.number(), postings).pairing(account.number(), known ? mapping.partner() : "");
+        books = books.with(account, AccountPosition.balances(account, entries).adjusted(), mapping);
     }
 
     /** What a person typed in a row; rows that are computed are found when their line's turn comes. */
@@ -97,8 +102,19 @@ final class Evaluation implements Figures {
         }
         Line line = plan.node(key.line()).line();
         if (line.isRepeating() && line.isTyped()) {
-            put(key, fact == null ? null : typed(line, key, fact));
+            LineValue now = fact == null ? null : typed(line, key, fact);
+            noteMoved(key, values.get(key), now);
+            put(key, now);
         }
+    }
+
+    /** Remembers that something else stands on a line than before this run; tells whether it does. */
+    private boolean noteMoved(LineKey key, @Nullable LineValue before, @Nullable LineValue now) {
+        boolean other = !Objects.equals(before, now);
+        if (other && !whole) {
+            moved.add(key);
+        }
+        return other;
     }
 
     private void put(LineKey key, @Nullable LineValue value) {
@@ -121,20 +137,20 @@ final class Evaluation implements Figures {
                 retype(fact.key(), queue);
             } else if (touch instanceof Touch.OfLists) {
                 for (PaymentKind kind : PaymentKind.values()) {
-                    moved(new Input.OfPayments(kind), queue);
+                    stir(new Input.OfPayments(kind), queue);
                 }
                 for (CarryoverKind kind : CarryoverKind.values()) {
-                    moved(new Input.OfCarryovers(kind), queue);
+                    stir(new Input.OfCarryovers(kind), queue);
                 }
             } else if (touch instanceof Touch.OfHeading) {
-                moved(new Input.OfHeading(), queue);
+                stir(new Input.OfHeading(), queue);
             }
         }
         return queue;
     }
 
-    private void moved(Input input, PriorityQueue<Node> queue) {
-        moved.add(input);
+    private void stir(Input input, PriorityQueue<Node> queue) {
+        stirred.add(input);
         queue.addAll(plan.readersOf(input));
     }
 
@@ -142,13 +158,15 @@ final class Evaluation implements Figures {
         Set<LineId> touched = new TreeSet<>();
         pools.of(number).forEach(posting -> touched.add(posting.line()));
         Account account = snapshot.accounts().get(number);
+        movedAccounts.add(number);
         if (account == null) {
             pools = pools.with(number, List.of());
+            books = books.without(number);
         } else {
             post(account);
         }
         pools.of(number).forEach(posting -> touched.add(posting.line()));
-        touched.forEach(line -> moved(new Input.OfAccounts(line), queue));
+        touched.forEach(line -> stir(new Input.OfAccounts(line), queue));
     }
 
     private void retype(LineKey key, PriorityQueue<Node> queue) {
@@ -160,7 +178,7 @@ final class Evaluation implements Figures {
             if (node.line().isRepeating() && node.line().isTyped()) {
                 evaluated++;
                 keepRow(key, snapshot.facts().get(key));
-                moved(new Input.OfLine(key.line()), queue);
+                stir(new Input.OfLine(key.line()), queue);
             } else {
                 queue.add(node);
             }
@@ -177,7 +195,7 @@ final class Evaluation implements Figures {
             if (node.place() != last) {
                 last = node.place();
                 if (evaluate(node)) {
-                    moved(new Input.OfLine(node.line().id()), queue);
+                    stir(new Input.OfLine(node.line().id()), queue);
                 }
             }
         }
@@ -187,9 +205,9 @@ final class Evaluation implements Figures {
     private boolean evaluate(Node node) {
         if (isShut(node)) {
             LineKey key = node.line().id().alone();
-            boolean held = values.containsKey(key);
+            LineValue held = values.get(key);
             values = values.minus(key);
-            return held;
+            return noteMoved(key, held, null);
         }
         evaluated++;
         if (node.line().isRepeating()) {
@@ -198,12 +216,8 @@ final class Evaluation implements Figures {
         LineKey key = node.line().id().alone();
         LineValue before = values.get(key);
         LineValue now = find(node, key);
-        if (now == null) {
-            values = values.minus(key);
-            return before != null;
-        }
-        values = values.plus(key, now);
-        return !now.equals(before);
+        values = now == null ? values.minus(key) : values.plus(key, now);
+        return noteMoved(key, before, now);
     }
 
     /** A line of a part that is not needed, with nothing typed on it. */
@@ -225,7 +239,7 @@ final class Evaluation implements Figures {
             row = instance;
             LineValue now = find(node, key);
             row = "";
-            if (!Objects.equals(before, now)) {
+            if (noteMoved(key, before, now)) {
                 put(key, now);
                 movedRows.computeIfAbsent(line, unused -> new HashSet<>()).add(instance);
                 changed = true;
@@ -236,7 +250,7 @@ final class Evaluation implements Figures {
 
     private Set<String> rowsToFind(Node node) {
         boolean all =
-                whole || node.reads().stream().anyMatch(input -> moved.contains(input) && columnOf(input) == null);
+                whole || node.reads().stream().anyMatch(input -> stirred.contains(input) && columnOf(input) == null);
         Set<String> found = new TreeSet<>(movedRows.getOrDefault(node.line().id(), Set.of()));
         for (Input input : node.reads()) {
             LineId column = columnOf(input);
@@ -384,6 +398,15 @@ final class Evaluation implements Figures {
         return law;
     }
 
+    BookTotals books() {
+        return books;
+    }
+
+    /** The accounts that were looked at anew; none after a full run. */
+    Set<String> movedAccounts() {
+        return Set.copyOf(movedAccounts);
+    }
+
     Plan plan() {
         return plan;
     }
@@ -406,6 +429,11 @@ final class Evaluation implements Figures {
 
     int evaluated() {
         return evaluated;
+    }
+
+    /** The keys that hold something else than in the calculation before; none after a full run. */
+    Set<LineKey> moved() {
+        return Set.copyOf(moved);
     }
 
     Map<String, EntryTotals> entries() {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,9 @@ public final class Plan {
     private final List<Node> order = new ArrayList<>();
     private final Map<Input, List<Node>> readers = new HashMap<>();
     private final Map<LineId, MapTarget> targets = new HashMap<>();
+    private final Set<LineId> ofAnyYear = new HashSet<>();
+    private final List<Part> parts;
+    private final Map<Part, List<Line>> linesOf = new IdentityHashMap<>();
     private final List<RowList> lists;
 
     /**
@@ -69,7 +73,10 @@ public final class Plan {
                     .forEach(input -> readers.computeIfAbsent(input, unused -> new ArrayList<>())
                             .add(node));
         }
+        parts = forms.stream().flatMap(form -> form.parts().stream()).toList();
+        forms.forEach(form -> form.parts().forEach(part -> linesOf.put(part, standing(form.linesOf(part)))));
         forms.forEach(form -> form.targets().forEach(target -> targets.put(target.id(), target)));
+        forms.forEach(form -> form.lines().forEach(line -> ofAnyYear.add(line.id())));
         lists = collectLists();
     }
 
@@ -128,7 +135,7 @@ public final class Plan {
 
     /** The parts of all forms that hold at least one line this year. */
     public List<Part> parts() {
-        return forms.stream().flatMap(form -> form.parts().stream()).toList();
+        return parts;
     }
 
     /** The figures of the law that any line reads, in the order of their names. */
@@ -173,14 +180,20 @@ public final class Plan {
 
     /** The definitions of a part that stand this year, in the order of the form. */
     public List<Line> linesOf(Part part) {
-        return forms.stream()
-                .flatMap(form -> form.linesOf(part).stream())
-                .filter(line -> line.stands(year))
-                .toList();
+        return linesOf.getOrDefault(part, List.of());
+    }
+
+    private List<Line> standing(List<Line> lines) {
+        return lines.stream().filter(line -> line.stands(year)).toList();
     }
 
     public Optional<Line> line(LineId id) {
         return Optional.ofNullable(nodes.get(id)).map(Node::line);
+    }
+
+    /** Whether the return has such a line in this year or another. */
+    public boolean knows(LineId id) {
+        return ofAnyYear.contains(id);
     }
 
     /** Whether every part of a mapping goes to a place that there is. */

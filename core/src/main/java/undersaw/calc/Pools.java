@@ -1,13 +1,16 @@
 package undersaw.calc;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.pcollections.HashTreePMap;
 import org.pcollections.HashTreePSet;
 import org.pcollections.PMap;
 import org.pcollections.PSet;
+import org.pcollections.PSortedMap;
+import org.pcollections.TreePMap;
 import undersaw.line.LineId;
+import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
@@ -23,10 +26,12 @@ import undersaw.money.Money;
  */
 record Pools(
         PMap<LineId, Money> totals,
-        PMap<LineId, PMap<String, Posting>> byLine,
+        PMap<LineId, PSortedMap<Feed, Posting>> byLine,
         PMap<String, List<Posting>> byAccount,
         PMap<String, String> readWith,
         PMap<String, PSet<String>> readBy) {
+
+    private static final PSortedMap<Feed, Posting> NOTHING = TreePMap.empty();
 
     static Pools empty() {
         return new Pools(
@@ -40,9 +45,9 @@ record Pools(
     /** The account's postings replaced; an empty list takes the account out. */
     Pools with(String account, List<Posting> postings) {
         PMap<LineId, Money> newTotals = totals;
-        PMap<LineId, PMap<String, Posting>> newByLine = byLine;
+        PMap<LineId, PSortedMap<Feed, Posting>> newByLine = byLine;
         for (Posting old : byAccount.getOrDefault(account, List.of())) {
-            PMap<String, Posting> left = newByLine.get(old.line()).minus(keyOf(old));
+            PSortedMap<Feed, Posting> left = newByLine.get(old.line()).minus(Feed.of(old));
             if (left.isEmpty()) {
                 newByLine = newByLine.minus(old.line());
                 newTotals = newTotals.minus(old.line());
@@ -55,8 +60,8 @@ record Pools(
             LineId line = posting.line();
             newTotals = newTotals.plus(
                     line, newTotals.getOrDefault(line, Money.ZERO).plus(posting.amount()));
-            newByLine = newByLine.plus(
-                    line, newByLine.getOrDefault(line, HashTreePMap.empty()).plus(keyOf(posting), posting));
+            newByLine =
+                    newByLine.plus(line, newByLine.getOrDefault(line, NOTHING).plus(Feed.of(posting), posting));
         }
         PMap<String, List<Posting>> newByAccount =
                 postings.isEmpty() ? byAccount.minus(account) : byAccount.plus(account, List.copyOf(postings));
@@ -90,16 +95,29 @@ record Pools(
         return totals.getOrDefault(line, Money.ZERO);
     }
 
-    Map<String, Posting> feeders(LineId line) {
-        return byLine.getOrDefault(line, HashTreePMap.empty());
+    /** What accounts bring to the line, in the order of their numbers. */
+    Collection<Posting> feeders(LineId line) {
+        return byLine.getOrDefault(line, NOTHING).values();
     }
 
     List<Posting> of(String account) {
         return byAccount.getOrDefault(account, List.of());
     }
 
-    /** An account may reach one line twice for different reasons. */
-    private static String keyOf(Posting posting) {
-        return posting.account() + "|" + posting.portion() + "|" + posting.why();
+    /** What tells postings to one line apart: an account may reach it twice for different reasons. */
+    record Feed(String account, String why, Portion portion) implements Comparable<Feed> {
+        static Feed of(Posting posting) {
+            return new Feed(posting.account(), posting.why(), posting.portion());
+        }
+
+        @Override
+        public int compareTo(Feed other) {
+            int byAccount = NaturalOrder.COUNTED.compare(account, other.account);
+            if (byAccount != 0) {
+                return byAccount;
+            }
+            int byReason = why.compareTo(other.why);
+            return byReason != 0 ? byReason : portion.compareTo(other.portion);
+        }
     }
 }

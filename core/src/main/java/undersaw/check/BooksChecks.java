@@ -15,10 +15,8 @@ import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
-import undersaw.ledger.Account;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryKind;
-import undersaw.ledger.Mapping;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -37,10 +35,6 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
     /** The checks, in the order of their numbers. */
     public List<Check> all() {
         return List.of(
-                new Check(letter + "-0401", QUERY, BooksChecks::suggestedOnly),
-                new Check(letter + "-0402", STOP, BooksChecks::withoutLine),
-                new Check(letter + "-0403", STOP, BooksChecks::onTheWrongStatement),
-                new Check(letter + "-0413", STOP, this::treatmentsOutOfPlace),
                 new Check(letter + "-0404", STOP, BooksChecks::outOfBalance),
                 new Check(letter + "-0405", STOP, BooksChecks::entriesOut),
                 new Check(letter + "-0406", QUERY, BooksChecks::openingsMoved),
@@ -48,78 +42,61 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
                 new Check(letter + "-0412", QUERY, this::cameOrWent));
     }
 
-    private static List<Found> suggestedOnly(Examination look) {
+    /** The checks of single accounts. */
+    public List<AccountCheck> ofAccounts() {
+        return List.of(
+                new AccountCheck(letter + "-0401", QUERY, BooksChecks::suggestedOnly),
+                new AccountCheck(letter + "-0402", STOP, BooksChecks::withoutLine),
+                new AccountCheck(letter + "-0403", STOP, BooksChecks::onTheWrongStatement),
+                new AccountCheck(letter + "-0413", STOP, this::treatmentsOutOfPlace));
+    }
+
+    private static List<Found> suggestedOnly(AccountLook look) {
+        return look.mapping()
+                .filter(mapping -> !look.isEmpty() && !mapping.confirmed())
+                .map(mapping -> look.found(
+                        "Confirm where " + look.quoted() + " goes: " + mapping.line() + ", " + mapping.grounds() + ".",
+                        Answer.CONFIRM))
+                .orElse(List.of());
+    }
+
+    private static List<Found> withoutLine(AccountLook look) {
+        return look.isMapped() || look.isEmpty()
+                ? List.of()
+                : look.found(look.quoted() + " has " + look.account().closing().printed() + " and no line. Map it.");
+    }
+
+    private static List<Found> onTheWrongStatement(AccountLook look) {
+        return look.target()
+                .filter(target -> target.statement() != look.account().statement())
+                .map(target -> look.found(look.quoted() + " is a "
+                        + look.account().statement().words() + " account and cannot feed " + target.id()
+                        + ". Map it again."))
+                .orElse(List.of());
+    }
+
+    private List<Found> treatmentsOutOfPlace(AccountLook look) {
         List<Found> found = new ArrayList<>();
-        for (Account account : accounts(look)) {
-            Optional<Mapping> mapping = look.snapshot().mapping(account.number());
-            if (!isEmpty(account) && mapping.isPresent() && !mapping.get().confirmed()) {
-                found.add(new Found(
-                        new Place.OnAccount(account.number()),
-                        "Confirm where \"" + account.name() + "\" goes: "
-                                + mapping.get().line() + ", " + mapping.get().grounds() + ".",
-                        Answer.CONFIRM));
-            }
-        }
+        look.mapping().ifPresent(mapping -> {
+            refusal(look, mapping.line(), mapping.treatment()).ifPresent(why -> found.addAll(outOfPlace(look, why)));
+            mapping.splits()
+                    .forEach(split -> refusal(look, split.line(), split.treatment())
+                            .ifPresent(why -> found.addAll(outOfPlace(look, why))));
+        });
         return found;
     }
 
-    private static List<Found> withoutLine(Examination look) {
-        return look.calculation().unmapped().stream()
-                .filter(account -> !isEmpty(account))
-                .map(account -> Found.at(
-                        new Place.OnAccount(account.number()),
-                        "\"" + account.name() + "\" has " + account.closing().printed() + " and no line. Map it."))
-                .toList();
+    private Optional<String> refusal(AccountLook look, LineId line, String treatment) {
+        return treatments.apply(treatment).flatMap(known -> look.target(line).flatMap(target -> target.refusal(known)));
     }
 
-    private static List<Found> onTheWrongStatement(Examination look) {
-        List<Found> found = new ArrayList<>();
-        for (Account account : accounts(look)) {
-            Optional<MapTarget> target = look.calculation().target(account.number());
-            if (target.isPresent() && target.get().statement() != account.statement()) {
-                found.add(Found.at(
-                        new Place.OnAccount(account.number()),
-                        "\"" + account.name() + "\" is a "
-                                + account.statement().words() + " account and cannot feed "
-                                + target.get().id()
-                                + ". Map it again."));
-            }
-        }
-        return found;
-    }
-
-    private List<Found> treatmentsOutOfPlace(Examination look) {
-        List<Found> found = new ArrayList<>();
-        for (Account account : accounts(look)) {
-            Optional<Mapping> mapping = look.snapshot().mapping(account.number());
-            if (mapping.isPresent()) {
-                refusal(look, mapping.get().line(), mapping.get().treatment())
-                        .ifPresent(why -> found.add(outOfPlace(account, why)));
-                mapping.get()
-                        .splits()
-                        .forEach(split -> refusal(look, split.line(), split.treatment())
-                                .ifPresent(why -> found.add(outOfPlace(account, why))));
-            }
-        }
-        return found;
-    }
-
-    private Optional<String> refusal(Examination look, LineId line, String treatment) {
-        Optional<Treatment> known = treatments.apply(treatment);
-        return known.isEmpty()
-                ? Optional.empty()
-                : look.calculation().plan().target(line).flatMap(target -> target.refusal(known.get()));
-    }
-
-    private static Found outOfPlace(Account account, String why) {
-        return Found.at(
-                new Place.OnAccount(account.number()),
-                "\"" + account.name() + "\": " + why + " Choose another treatment, or another line.");
+    private static List<Found> outOfPlace(AccountLook look, String why) {
+        return look.found(look.quoted() + ": " + why + " Choose another treatment, or another line.");
     }
 
     private static List<Found> outOfBalance(Examination look) {
-        Money opening = Money.sum(accounts(look).stream().map(Account::opening).toList());
-        Money closing = Money.sum(accounts(look).stream().map(Account::closing).toList());
+        Money opening = look.calculation().books().opening();
+        Money closing = look.calculation().books().closing();
         List<Found> found = new ArrayList<>();
         if (!closing.isZero()) {
             found.add(books("Closing debits and credits differ by " + closing.printed() + ". Correct the import."));
@@ -223,15 +200,5 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
         return main.apply(look.calculation().plan()).lines().stream()
                 .filter(Line::isBooksFed)
                 .toList();
-    }
-
-    private static List<Account> accounts(Examination look) {
-        return look.snapshot().accounts().values().stream()
-                .sorted(Account.byNumber())
-                .toList();
-    }
-
-    private static boolean isEmpty(Account account) {
-        return account.opening().isZero() && account.closing().isZero();
     }
 }

@@ -26,6 +26,10 @@ public record Check(String code, Severity severity, Function<Examination, List<F
             return new Found(place, message, Answer.GO_THERE);
         }
 
+        Diagnostic diagnostic(String code, Severity severity) {
+            return new Diagnostic(code, severity, place, message, answer);
+        }
+
         /** A finding that can only be mended on its line, such as {@code 990-EZ/20}. */
         public static Found onLine(String line, String message) {
             return at(Place.line(line), message);
@@ -41,7 +45,7 @@ public record Check(String code, Severity severity, Function<Examination, List<F
     /** The rule's findings on one return. */
     public List<Diagnostic> examine(Examination examination) {
         return look.apply(examination).stream()
-                .map(found -> new Diagnostic(code, severity, found.place(), found.message(), found.answer()))
+                .map(found -> found.diagnostic(code, severity))
                 .toList();
     }
 }

@@ -9,7 +9,6 @@ import java.util.List;
 import undersaw.check.Check.Found;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Heading.Flag;
-import undersaw.ledger.Account;
 
 /**
  * Checks of the client's facts and the period, which every return has under its own letter.
@@ -80,9 +79,7 @@ public record ClientChecks(String letter) {
     }
 
     private static boolean opens(Examination look) {
-        return look.snapshot().accounts().values().stream()
-                .map(Account::opening)
-                .anyMatch(each -> !each.isZero());
+        return look.calculation().books().opened() > 0;
     }
 
     private static boolean shortWithoutReason(Examination look) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
 import undersaw.line.NaturalOrder;
@@ -12,10 +13,12 @@ import undersaw.line.NaturalOrder;
  * All findings on one return, the answered ones apart.
  *
  * @param diagnostics every finding, stops first
+ * @param ofAccounts what the rules of single accounts found, kept for the next look
  * @param tieOuts every pair of figures that must agree
  * @param snapshot where answers are kept
  */
-public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapshot snapshot) {
+public record Review(
+        List<Diagnostic> diagnostics, AccountFindings ofAccounts, List<TieOut> tieOuts, Snapshot snapshot) {
     /** Sorts by severity, then code. */
     public Review {
         List<Diagnostic> sorted = new ArrayList<>(diagnostics);
@@ -24,6 +27,14 @@ public record Review(List<Diagnostic> diagnostics, List<TieOut> tieOuts, Snapsho
                 .thenComparing(diagnostic -> diagnostic.place().word(), NaturalOrder.COUNTED));
         diagnostics = List.copyOf(sorted);
         tieOuts = List.copyOf(tieOuts);
+    }
+
+    /** The same with findings from elsewhere. */
+    public Review and(List<Diagnostic> more) {
+        return more.isEmpty()
+                ? this
+                : new Review(
+                        Stream.concat(diagnostics.stream(), more.stream()).toList(), ofAccounts, tieOuts, snapshot);
     }
 
     /** The answer to a query, or to a stop that may have one, as long as it still says what was answered. */

@@ -1,9 +1,9 @@
 package undersaw.check;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import undersaw.calc.Calculation;
 import undersaw.ledger.Account;
 import undersaw.money.Money;
@@ -29,47 +29,62 @@ public final class SameAmount {
         if (difference.isZero()) {
             return "";
         }
-        Money amount = difference.abs();
-        List<String> found = all(year, amount, Money.ZERO, hint);
-        if (!found.isEmpty() || amount.compareTo(LARGE) < 0) {
-            return found.isEmpty() || found.size() > MOST
-                    ? ""
-                    : " " + amount.printed() + " is " + String.join(", and ", found) + ".";
+        Money dollars = difference.abs().roundedToDollars();
+        List<Same> near = near(year, dollars, difference.abs().compareTo(LARGE) < 0 ? Money.ZERO : ROUNDING);
+        List<Same> exact = near.stream().filter(same -> same.apart().isZero()).toList();
+        String amount = " " + difference.abs().printed();
+        if (!exact.isEmpty()) {
+            return exact.size() > MOST ? "" : amount + " is " + joined(exact, hint) + ".";
         }
-        List<String> near = all(year, amount, ROUNDING, hint);
-        return near.size() == 1 ? " " + amount.printed() + " is, but for rounding, " + near.get(0) + "." : "";
+        return near.size() == 1 ? amount + " is, but for rounding, " + joined(near, hint) + "." : "";
     }
 
-    private static List<String> all(Calculation year, Money amount, Money tolerance, Function<Account, String> hint) {
-        List<String> found = new ArrayList<>();
-        Sought sought = new Sought(amount, tolerance);
-        year.snapshot().accounts().values().stream()
-                .sorted(Account.byNumber())
-                .forEach(account -> same(year, account, sought, hint).ifPresent(found::add));
-        return found;
+    private static String joined(List<Same> found, Function<Account, String> hint) {
+        return found.stream().map(same -> same.words(hint)).collect(Collectors.joining(", and "));
     }
 
-    private static Optional<String> same(
-            Calculation year, Account account, Sought sought, Function<Account, String> hint) {
+    /** The amounts of accounts that lie no further from the dollars than this, the nearest of each account. */
+    private static List<Same> near(Calculation year, Money dollars, Money tolerance) {
+        return year.snapshot().accounts().values().stream()
+                .map(account -> nearest(year, account, dollars))
+                .filter(same -> !dollars.isZero() && same.apart().compareTo(tolerance) <= 0)
+                .sorted(Comparator.comparing(Same::account, Account.byNumber()))
+                .toList();
+    }
+
+    private static Same nearest(Calculation year, Account account, Money dollars) {
         Money opening = year.opening(account);
         Money closing = year.adjusted(account);
-        String called = account.number() + " " + account.name();
-        if (sought.is(closing.minus(opening)) && !opening.isZero()) {
-            return Optional.of("what " + called + " changed by" + hint.apply(account));
-        }
-        if (sought.is(closing)) {
-            boolean unopened = !account.onIncomeStatement() && opening.isZero();
-            return Optional.of("the balance of " + called + (unopened ? ", which has no opening balance" : ""));
-        }
-        return sought.is(opening) ? Optional.of("what " + called + " opened with") : Optional.empty();
+        Same change = new Same(account, Kind.CHANGE, apart(closing.minus(opening), dollars));
+        Same balance = new Same(account, opening.isZero() ? Kind.UNOPENED : Kind.CLOSING, apart(closing, dollars));
+        Same start = new Same(account, Kind.OPENING, apart(opening, dollars));
+        Same end = opening.isZero() || balance.apart().compareTo(change.apart()) < 0 ? balance : change;
+        return start.apart().compareTo(end.apart()) < 0 ? start : end;
     }
 
-    /** An amount in whole dollars, and how far from it another may lie to be called the same. */
-    private record Sought(Money amount, Money tolerance) {
-        boolean is(Money other) {
-            Money dollars = amount.roundedToDollars();
-            Money apart = other.abs().roundedToDollars().minus(dollars).abs();
-            return !dollars.isZero() && apart.compareTo(tolerance) <= 0;
+    private static Money apart(Money amount, Money dollars) {
+        return amount.abs().roundedToDollars().minus(dollars).abs();
+    }
+
+    /** Which of an account's amounts. */
+    private enum Kind {
+        CHANGE,
+        CLOSING,
+        UNOPENED,
+        OPENING
+    }
+
+    /** An amount of an account, and how far in dollars it lies from the difference. */
+    private record Same(Account account, Kind kind, Money apart) {
+        String words(Function<Account, String> hint) {
+            String called = account.number() + " " + account.name();
+            return switch (kind) {
+                case CHANGE -> "what " + called + " changed by" + hint.apply(account);
+                case OPENING -> "what " + called + " opened with";
+                case CLOSING -> "the balance of " + called;
+                case UNOPENED ->
+                    "the balance of " + called + (account.onIncomeStatement() ? "" : ", which has no opening balance");
+            };
         }
     }
 }

@@ -2,7 +2,9 @@ package undersaw.registry;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeMap;
+import java.util.Optional;
+import undersaw.check.AccountCheck;
+import undersaw.check.AccountLook;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
@@ -10,6 +12,7 @@ import undersaw.check.Place;
 import undersaw.check.Severity;
 import undersaw.engagement.Station;
 import undersaw.ledger.EntryKind;
+import undersaw.ledger.Mapping;
 import undersaw.ledger.Split;
 import undersaw.money.Money;
 import undersaw.rollforward.RollForward;
@@ -22,11 +25,17 @@ final class GeneralChecks {
         return List.of(
                 new Check("G-0101", Severity.QUERY, GeneralChecks::ordered),
                 new Check("G-0102", Severity.QUERY, GeneralChecks::fromLastYear),
-                new Check("G-0103", Severity.STOP, GeneralChecks::splitTooFar),
                 new Check("G-0104", Severity.STOP, GeneralChecks::strangers),
                 new Check("G-0105", Severity.NOTE, RegisterChecks::propertyNotListed),
                 new Check("G-0106", Severity.QUERY, RegisterChecks::registerDisagrees),
                 new Check("G-0107", Severity.QUERY, RegisterChecks::sharesIncomplete));
+    }
+
+    /** The checks of single accounts. */
+    static List<AccountCheck> ofAccounts() {
+        return List.of(
+                new AccountCheck("G-0103", Severity.STOP, GeneralChecks::splitTooFar),
+                new AccountCheck("G-0104", Severity.STOP, GeneralChecks::withoutPartner));
     }
 
     /** A difference put to retained earnings stays a question as long as it stands. */
@@ -53,25 +62,20 @@ final class GeneralChecks {
         return found;
     }
 
-    private static List<Found> splitTooFar(Examination look) {
-        List<Found> found = new ArrayList<>();
-        new TreeMap<>(look.snapshot().mappings()).forEach((number, mapping) -> {
-            var account = look.snapshot().accounts().get(number);
-            if (account != null && mapping.isSplit()) {
-                Money closing = look.calculation().adjusted(account);
-                Money parts = Money.sum(mapping.splits().stream()
-                        .map((Split split) -> split.of(closing))
-                        .toList());
-                Money rest = closing.minus(parts);
-                if (closing.isNegative() ? rest.isPositive() : rest.isNegative()) {
-                    found.add(Found.at(
-                            new Place.OnAccount(number),
-                            "The parts of \"" + account.name() + "\" come to " + parts.printed() + ", and it holds "
-                                    + closing.printed() + ". Make the parts smaller."));
-                }
-            }
-        });
-        return found;
+    private static List<Found> splitTooFar(AccountLook look) {
+        Optional<Mapping> mapping = look.mapping().filter(Mapping::isSplit);
+        if (mapping.isEmpty()) {
+            return List.of();
+        }
+        Money closing = look.adjusted();
+        Money parts = Money.sum(mapping.get().splits().stream()
+                .map((Split split) -> split.of(closing))
+                .toList());
+        Money rest = closing.minus(parts);
+        return closing.isNegative() && !rest.isPositive() || !closing.isNegative() && !rest.isNegative()
+                ? List.of()
+                : look.found("The parts of " + look.quoted() + " come to " + parts.printed() + ", and it holds "
+                        + closing.printed() + ". Make the parts smaller.");
     }
 
     private static List<Found> strangers(Examination look) {
@@ -86,16 +90,14 @@ final class GeneralChecks {
                                         Station.ADJUST, "entry-" + entry.number() + "-" + posting.account()),
                                 "Entry " + entry.number() + " touches account " + posting.account()
                                         + ", which the books do not hold. Bring it in, or correct the entry."))));
-        new TreeMap<>(look.snapshot().mappings()).forEach((number, mapping) -> {
-            boolean lost =
-                    !mapping.partner().isEmpty() && !look.snapshot().accounts().containsKey(mapping.partner());
-            if (lost && look.snapshot().accounts().containsKey(number)) {
-                found.add(Found.at(
-                        new Place.OnAccount(number),
-                        "Account " + number + " is read together with " + mapping.partner()
-                                + ", which is not in the trial balance. Choose another, or none."));
-            }
-        });
         return found;
+    }
+
+    private static List<Found> withoutPartner(AccountLook look) {
+        return look.holdsPartner()
+                ? List.of()
+                : look.found("Account " + look.account().number() + " is read together with "
+                        + look.mapping().map(Mapping::partner).orElseThrow()
+                        + ", which is not in the trial balance. Choose another, or none.");
     }
 }

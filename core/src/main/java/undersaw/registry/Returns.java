@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import undersaw.calc.Calculation;
+import undersaw.check.AccountCheck;
+import undersaw.check.AccountFindings;
 import undersaw.check.Check;
 import undersaw.check.Diagnostic;
 import undersaw.check.Examination;
@@ -19,6 +21,7 @@ public final class Returns {
     private static final List<ReturnKind> ALL = List.of(new CorporationReturn(), new NonprofitReturn());
 
     private static final List<Check> GENERAL = GeneralChecks.all();
+    private static final List<AccountCheck> GENERAL_OF_ACCOUNTS = GeneralChecks.ofAccounts();
 
     private Returns() {}
 
@@ -48,10 +51,24 @@ public final class Returns {
     /** All findings on a computed return as of a day. */
     public static Review review(Calculation calculation, LocalDate today) {
         ReturnKind kind = of(calculation.snapshot());
-        Examination examination = new Examination(calculation, today);
-        List<Diagnostic> found = Stream.concat(kind.checks().stream(), GENERAL.stream())
-                .flatMap(check -> check.examine(examination).stream())
+        List<AccountCheck> ofAccounts = Stream.concat(kind.accountChecks().stream(), GENERAL_OF_ACCOUNTS.stream())
                 .toList();
-        return new Review(found, kind.tieOuts(examination), calculation.snapshot());
+        return review(new Examination(calculation, today), AccountFindings.all(ofAccounts, calculation));
+    }
+
+    /** The same for a return computed out of one that was reviewed: accounts that did not move keep their findings. */
+    public static Review review(Calculation calculation, LocalDate today, Review before) {
+        return review(new Examination(calculation, today), before.ofAccounts().after(calculation));
+    }
+
+    private static Review review(Examination examination, AccountFindings ofAccounts) {
+        ReturnKind kind = of(examination.snapshot());
+        Stream<Diagnostic> found = Stream.concat(kind.checks().stream(), GENERAL.stream())
+                .flatMap(check -> check.examine(examination).stream());
+        return new Review(
+                Stream.concat(found, ofAccounts.asked(examination)).toList(),
+                ofAccounts,
+                kind.tieOuts(examination),
+                examination.snapshot());
     }
 }

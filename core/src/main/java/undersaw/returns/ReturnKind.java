@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
+import undersaw.check.AccountCheck;
 import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
@@ -44,7 +45,11 @@ public interface ReturnKind {
 
     Suggestions suggestions();
 
+    /** The checks that look at the return as a whole. */
     List<Check> checks();
+
+    /** The checks that look at one account at a time. */
+    List<AccountCheck> accountChecks();
 
     List<TieOut> tieOuts(Examination examination);
 

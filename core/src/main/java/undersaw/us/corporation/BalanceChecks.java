@@ -103,7 +103,7 @@ final class BalanceChecks {
     private static List<Found> withoutList(Examination look) {
         List<Found> found = new ArrayList<>();
         for (String line : LISTED.stream().sorted().toList()) {
-            boolean listed = !look.calculation().postings(LineId.of(line)).isEmpty();
+            boolean listed = look.calculation().isFed(LineId.of(line));
             if (look.isTyped(line) && !look.amount(line).isZero() && !listed) {
                 found.add(onLine(line, "Line " + line + " needs its list: no account brings it. Map accounts to it."));
             }

@@ -2,6 +2,7 @@ package undersaw.us.corporation;
 
 import java.util.List;
 import java.util.stream.Stream;
+import undersaw.check.AccountCheck;
 import undersaw.check.BooksChecks;
 import undersaw.check.Check;
 import undersaw.check.ClientChecks;
@@ -14,7 +15,7 @@ final class CorporationChecks {
         return Stream.of(
                         new ClientChecks("C").all(),
                         HeadingChecks.all(),
-                        new BooksChecks("C", plan -> plan.forms().get(0), treatments::find).all(),
+                        books(treatments).all(),
                         LineChecks.all(),
                         LimitChecks.all(),
                         AccountChecks.all(),
@@ -29,5 +30,14 @@ final class CorporationChecks {
                         QuestionChecks.all())
                 .flatMap(List::stream)
                 .toList();
+    }
+
+    static List<AccountCheck> ofAccounts(Treatments1120 treatments) {
+        return Stream.concat(books(treatments).ofAccounts().stream(), AccountChecks.ofAccounts().stream())
+                .toList();
+    }
+
+    private static BooksChecks books(Treatments1120 treatments) {
+        return new BooksChecks("C", plan -> plan.forms().get(0), treatments::find);
     }
 }

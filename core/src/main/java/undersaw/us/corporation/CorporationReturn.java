@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
+import undersaw.check.AccountCheck;
 import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
@@ -39,6 +40,7 @@ public final class CorporationReturn implements ReturnKind {
     private final CorporationTargets targets;
     private final Suggestions suggestions;
     private final List<Check> checks;
+    private final List<AccountCheck> accountChecks;
     private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
 
     /** Puts forms, treatments, suggestions and checks together. */
@@ -48,6 +50,7 @@ public final class CorporationReturn implements ReturnKind {
         targets = new CorporationTargets(all);
         suggestions = Suggestions.read(NAMES, NumberSuggestions::suggest, all);
         checks = CorporationChecks.all(treatments);
+        accountChecks = CorporationChecks.ofAccounts(treatments);
     }
 
     @Override
@@ -99,6 +102,11 @@ public final class CorporationReturn implements ReturnKind {
     @Override
     public List<Check> checks() {
         return checks;
+    }
+
+    @Override
+    public List<AccountCheck> accountChecks() {
+        return accountChecks;
     }
 
     @Override

@@ -2,13 +2,11 @@ package undersaw.us.corporation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import undersaw.calc.Statement;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.form.Line;
 import undersaw.form.Part;
-import undersaw.ledger.Account;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Payment;
 import undersaw.line.LineId;
@@ -222,10 +220,8 @@ final class CorporationTieOuts {
     }
 
     private static Money balances(Examination look, String treatment) {
-        return Money.sum(look.snapshot().mappings().entrySet().stream()
-                .filter(each -> each.getValue().treatment().equals(treatment))
-                .map(each -> look.snapshot().accounts().get(each.getKey()))
-                .filter(Objects::nonNull)
+        return Money.sum(look.calculation().books().treated(treatment).stream()
+                .map(number -> look.snapshot().accounts().get(number))
                 .map(look.calculation()::adjusted)
                 .toList());
     }
@@ -282,11 +278,7 @@ final class CorporationTieOuts {
     }
 
     private static Money bookIncome(Examination look) {
-        Money debits = Money.sum(look.snapshot().accounts().values().stream()
-                .filter(Account::onIncomeStatement)
-                .map(look.calculation()::adjusted)
-                .toList());
-        return debits.negated().roundedToDollars();
+        return look.calculation().books().expense().negated().roundedToDollars();
     }
 
     private static TieOut payments(Examination look) {

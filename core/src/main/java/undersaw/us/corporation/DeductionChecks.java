@@ -8,8 +8,8 @@ import static undersaw.check.Severity.STOP;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import undersaw.calc.Posting;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -17,7 +17,6 @@ import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.ledger.Account;
-import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
@@ -25,8 +24,8 @@ import undersaw.money.Money;
 final class DeductionChecks {
     private static final Money DOLLAR = Money.ofDollars(1);
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
+    private static final List<String> PENSION = List.of("pension", "401", "profit", "retirement");
     private static final List<String> NAMELESS = List.of("misc", "other", "sundry", "various");
-    private static final List<String> CONTRACTORS = List.of("contract", "consult", "legal", "attorney", "rent");
 
     /** Treatments of costs before the beginning, with their worksheets. */
     private static final Map<String, String> FIRST_YEAR = Map.of("start-up-195", "W-195", "organizational", "W-248");
@@ -46,7 +45,6 @@ final class DeductionChecks {
                                 "1120/23",
                                 "Pension contributions of " + pensionOwed(look).printed()
                                         + " are owed at year end. Confirm payment by the extended due date.")),
-                new Check("C-0220", QUERY, DeductionChecks::owedToOwners),
                 when(
                         "C-0225",
                         STOP,
@@ -65,8 +63,7 @@ final class DeductionChecks {
                                 "1120/15",
                                 "Charge-offs typed differ from the expense less the growth of the allowance by "
                                         + missingChargeOffs(look).printed() + ".")),
-                new Check("C-0234", QUERY, DeductionChecks::businessWithoutBeginning),
-                new Check("C-0809", QUERY, DeductionChecks::paymentsToReport));
+                new Check("C-0234", QUERY, DeductionChecks::businessWithoutBeginning));
     }
 
     /** Costs before the beginning wait for the day from which they are written off. */
@@ -106,7 +103,7 @@ final class DeductionChecks {
         for (Posting posting : look.calculation().postings(LineId.of("1120/26"))) {
             Account account = look.snapshot().accounts().get(posting.account());
             boolean more = posting.amount().plus(posting.amount()).compareTo(half) > 0;
-            if (half.isPositive() && account != null && more && hasWord(account, NAMELESS)) {
+            if (half.isPositive() && account != null && more && AccountWords.begin(account, NAMELESS)) {
                 found.add(Found.at(
                         new Place.OnAccount(account.number()),
                         "\"" + account.name() + "\" is " + posting.amount().printed() + " of " + half.printed()
@@ -116,75 +113,35 @@ final class DeductionChecks {
         return found;
     }
 
-    private static boolean hasWord(Account account, List<String> beginnings) {
-        return List.of(account.name().toLowerCase(Locale.ROOT).split("[^a-z0-9]+", -1)).stream()
-                .anyMatch(word -> beginnings.stream().anyMatch(word::startsWith));
-    }
-
     private static boolean treated(Examination look, String treatment) {
-        return look.snapshot().mappings().entrySet().stream()
-                .filter(each -> each.getValue().treatment().equals(treatment))
-                .map(each -> look.snapshot().accounts().get(each.getKey()))
-                .anyMatch(account -> account != null && !account.closing().isZero());
+        return treatedAccounts(look, treatment)
+                .anyMatch(account -> !account.closing().isZero());
     }
 
-    /** Credit balances of liabilities named after a pension plan. */
+    private static Stream<Account> treatedAccounts(Examination look, String treatment) {
+        return look.calculation().books().treated(treatment).stream()
+                .map(number -> look.snapshot().accounts().get(number));
+    }
+
+    /** Credit balances of other current liabilities named after a pension plan. */
     private static Money pensionOwed(Examination look) {
-        return Money.sum(look.snapshot().accounts().values().stream()
+        return Money.sum(look.calculation().postings(LineId.of("1120/L/18/d")).stream()
+                .map(Posting::account)
+                .distinct()
+                .map(look.snapshot().accounts()::get)
                 .filter(account ->
                         !account.onIncomeStatement() && account.closing().isNegative())
-                .filter(account -> hasWord(account, List.of("pension", "401", "profit", "retirement")))
-                .filter(account -> look.snapshot()
-                        .mapping(account.number())
-                        .map(Mapping::line)
-                        .filter(line -> line.text().equals("1120/L/18"))
-                        .isPresent())
+                .filter(account -> AccountWords.begin(account, PENSION))
                 .map(account -> account.closing().negated())
                 .toList());
     }
 
-    private static List<Found> owedToOwners(Examination look) {
-        List<Found> found = new ArrayList<>();
-        look.snapshot().mappings().forEach((number, mapping) -> {
-            Money end = look.snapshot()
-                    .fact(LineId.of("TREAT/related-accrual/end").in(number))
-                    .map(fact -> Money.isPlain(fact.value()) ? Money.parse(fact.value()) : Money.ZERO)
-                    .orElse(Money.ZERO);
-            if (mapping.treatment().equals("related-accrual") && end.isPositive()) {
-                found.add(Found.at(
-                        new Place.OnAccount(number),
-                        "Account " + number + " owes " + end.printed()
-                                + " to a cash-basis owner at year end. It is deducted when paid: confirm."));
-            }
-        });
-        return found;
-    }
-
     /** Charge-offs typed, less the expense that the growth of the allowance leaves. */
     private static Money missingChargeOffs(Examination look) {
-        Money expense = Money.sum(look.snapshot().mappings().entrySet().stream()
-                .filter(each -> each.getValue().treatment().equals("bad-debt-reserve"))
-                .map(each -> look.snapshot().accounts().get(each.getKey()))
-                .filter(account -> account != null)
+        Money expense = Money.sum(treatedAccounts(look, "bad-debt-reserve")
                 .map(look.calculation()::adjusted)
                 .toList());
         Money growth = look.amount("1120/L/2b/c").minus(look.amount("1120/L/2b/a"));
         return look.amount("1120/15").minus(expense.minus(growth).roundedToDollars());
-    }
-
-    private static List<Found> paymentsToReport(Examination look) {
-        List<Found> found = new ArrayList<>();
-        Money least = look.law().amount(CorporationLaw.INFORMATION_RETURN);
-        if (look.says("1120/K/15a", "no")) {
-            look.snapshot().accounts().values().stream()
-                    .filter(account -> account.onIncomeStatement() && hasWord(account, CONTRACTORS))
-                    .filter(account -> account.closing().compareTo(least) >= 0)
-                    .sorted((one, other) -> one.number().compareTo(other.number()))
-                    .forEach(account -> found.add(onLine(
-                            "1120/K/15a",
-                            "\"" + account.name() + "\" of " + account.closing().printed()
-                                    + " suggests payments to report. Check question 15a.")));
-        }
-        return found;
     }
 }

@@ -6,20 +6,12 @@ import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import java.util.stream.Collectors;
-import undersaw.calc.Posting;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.ledger.Account;
-import undersaw.ledger.Mapping;
-import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
@@ -28,15 +20,6 @@ final class LineChecks {
     private static final Money NO_OFFICER_RECEIPTS = Money.ofDollars(250_000);
     private static final List<String> NOT_NEGATIVE = List.of(
             "1a", "5", "6", "7", "12", "13", "14", "15", "16", "17", "18", "19", "20", "21", "22", "23", "24", "25");
-
-    private static final Set<String> TIMING = new Treatments1120()
-            .all().stream()
-                    .filter(each -> switch (each.reach()) {
-                        case TYPED, BEGIN_END, AHEAD -> true;
-                        default -> false;
-                    })
-                    .map(Treatment::id)
-                    .collect(Collectors.toUnmodifiableSet());
 
     private LineChecks() {}
 
@@ -107,7 +90,6 @@ final class LineChecks {
                         QUERY,
                         look -> look.amount("1120/15").isPositive() && look.says("1120/K/1", "cash"),
                         look -> onLine("1120/15", "Cash-basis receivables cannot be written off. Check bad debts.")),
-                new Check("C-0214", QUERY, LineChecks::taxesThatAreNot),
                 when(
                         "C-0215",
                         QUERY,
@@ -116,22 +98,7 @@ final class LineChecks {
                                 "1120/18",
                                 "Interest of " + look.amount("1120/18").printed()
                                         + " without debt. Check the mapping.")),
-                new Check(
-                        "C-0218",
-                        QUERY,
-                        look -> deductedInFull(
-                                look,
-                                List.of("meal"),
-                                "is deducted in full. Meals are usually half deductible: confirm the treatment.")),
-                new Check(
-                        "C-0229",
-                        QUERY,
-                        look -> deductedInFull(
-                                look,
-                                List.of("fine", "penalt"),
-                                "is deducted in full. Fines to a government are not deductible: check the treatment.")),
                 new Check("C-0221", QUERY, LineChecks::negatives),
-                new Check("C-0222", QUERY, LineChecks::undecidedTiming),
                 when(
                         "C-0224",
                         QUERY,
@@ -163,47 +130,11 @@ final class LineChecks {
                 && look.calculation().instances(LineId.of("1125-E/1/f")).isEmpty();
     }
 
-    private static List<Found> taxesThatAreNot(Examination look) {
-        List<Found> found = new ArrayList<>();
-        for (Posting posting : look.calculation().postings(LineId.of("1120/17"))) {
-            Account account = look.snapshot().accounts().get(posting.account());
-            String name = account.name().toLowerCase(Locale.ROOT);
-            if (name.contains("federal income") || name.contains("penalt")) {
-                found.add(Found.at(
-                        new Place.OnAccount(account.number()),
-                        "\"" + account.name() + "\" brings "
-                                + posting.amount().printed()
-                                + " to line 17. Federal tax and penalties are not deductible: change the treatment."));
-            }
-        }
-        return found;
-    }
-
     private static boolean interestWithoutDebt(Examination look) {
         return look.amount("1120/18").isPositive()
                 && List.of("17", "19", "20").stream()
                         .allMatch(line -> look.amount("1120/L/" + line + "/b").isZero()
                                 && look.amount("1120/L/" + line + "/d").isZero());
-    }
-
-    /** Income-statement accounts deducted in full whose name has a word that speaks against it. */
-    private static List<Found> deductedInFull(Examination look, List<String> beginnings, String message) {
-        List<Found> found = new ArrayList<>();
-        look.snapshot().mappings().forEach((number, mapping) -> {
-            Account account = look.snapshot().accounts().get(number);
-            if (account != null
-                    && account.onIncomeStatement()
-                    && mapping.treatment().equals("full")) {
-                List<String> words =
-                        List.of(account.name().toLowerCase(Locale.ROOT).split("[^a-z]+", -1));
-                if (words.stream().anyMatch(word -> beginnings.stream().anyMatch(word::startsWith))) {
-                    found.add(Found.at(
-                            new Place.OnAccount(number),
-                            "\"" + account.name() + "\" of " + account.closing().printed() + " " + message));
-                }
-            }
-        });
-        return found;
     }
 
     private static List<Found> negatives(Examination look) {
@@ -215,36 +146,6 @@ final class LineChecks {
                                 + look.amount("1120/" + line).printed()
                                 + " stands where none belongs. Check sign or mapping."))
                 .toList();
-    }
-
-    private static List<Found> undecidedTiming(Examination look) {
-        List<Found> found = new ArrayList<>();
-        look.snapshot().mappings().forEach((number, mapping) -> {
-            Account account = look.snapshot().accounts().get(number);
-            if (account != null
-                    && !account.closing().isZero()
-                    && asksForAmount(mapping)
-                    && !isDecided(look, number, mapping)) {
-                found.add(new Found(
-                        new Place.OnLine(
-                                LineId.of("TREAT/" + mapping.treatment()).in(number)),
-                        "Say what the tax amount of \"" + account.name() + "\" is; the books hold "
-                                + account.closing().abs().printed() + ".",
-                        Answer.TYPE));
-            }
-        });
-        return found;
-    }
-
-    private static boolean asksForAmount(Mapping mapping) {
-        return TIMING.contains(mapping.treatment());
-    }
-
-    private static boolean isDecided(Examination look, String number, Mapping mapping) {
-        LineId line = LineId.of("TREAT/" + mapping.treatment());
-        return look.snapshot().fact(line.in(number)).isPresent()
-                || look.snapshot().fact(line.column("begin").in(number)).isPresent()
-                || look.snapshot().fact(line.column("end").in(number)).isPresent();
     }
 
     private static boolean methodTicked(Examination look) {

@@ -89,8 +89,10 @@ final class PaymentChecks {
                         QUERY,
                         look -> look.amount("1120/K/9").isPositive()
                                 && look.amount("1120/18").isPositive()
-                                && look.snapshot().mappings().values().stream()
-                                        .noneMatch(each -> each.treatment().equals("interest-265-none")),
+                                && look.calculation()
+                                        .books()
+                                        .treated("interest-265-none")
+                                        .isEmpty(),
                         look -> onLine("1120/18", "Was money borrowed to hold exempt bonds? Disallow that interest.")),
                 when(
                         "C-0610",

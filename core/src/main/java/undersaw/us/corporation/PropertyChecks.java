@@ -16,7 +16,6 @@ import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.form.formula.HeldOverAYear;
-import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 
@@ -119,9 +118,9 @@ final class PropertyChecks {
     }
 
     private static boolean depreciationInCost(Examination look) {
-        return look.snapshot().mappings().values().stream()
-                .anyMatch((Mapping mapping) -> mapping.treatment().equals("depreciation-books")
-                        && mapping.line().text().startsWith("1125-A/"));
+        return look.calculation().books().treated("depreciation-books").stream()
+                .flatMap(number -> look.snapshot().mapping(number).stream())
+                .anyMatch(mapping -> mapping.line().text().startsWith("1125-A/"));
     }
 
     private static List<Found> incompleteSales(Examination look) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
+import undersaw.check.AccountCheck;
 import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
@@ -46,6 +47,7 @@ public final class NonprofitReturn implements ReturnKind {
             forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
     private final Suggestions suggestions = Suggestions.read(NAMES, account -> Optional.empty(), targets);
     private final List<Check> checks = NonprofitChecks.all();
+    private final List<AccountCheck> accountChecks = NonprofitChecks.ofAccounts();
     private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
 
     private static LineId line(String within) {
@@ -101,6 +103,11 @@ public final class NonprofitReturn implements ReturnKind {
     @Override
     public List<Check> checks() {
         return checks;
+    }
+
+    @Override
+    public List<AccountCheck> accountChecks() {
+        return accountChecks;
     }
 
     @Override

@@ -14,6 +14,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pcollections.HashTreePMap;
 import undersaw.SampleReturns;
+import undersaw.check.AccountCheck;
+import undersaw.check.Check;
 import undersaw.check.Diagnostic;
 import undersaw.check.Review;
 import undersaw.check.Severity;
@@ -32,6 +34,7 @@ import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
+import undersaw.returns.ReturnKind;
 
 /** Each check is raised by one return and cleared by another that differs in one thing. */
 class ChecksTest {
@@ -428,8 +431,10 @@ class ChecksTest {
 
     @Test
     void thereAreEnoughOfThemAndEachCodeIsOne() {
-        List<String> codes = Returns.all().get(0).checks().stream()
-                .map(check -> check.code())
+        ReturnKind corporation = Returns.all().get(0);
+        List<String> codes = Stream.concat(
+                        corporation.checks().stream().map(Check::code),
+                        corporation.accountChecks().stream().map(AccountCheck::code))
                 .toList();
         assertThat(codes).doesNotHaveDuplicates().hasSizeGreaterThan(60);
     }

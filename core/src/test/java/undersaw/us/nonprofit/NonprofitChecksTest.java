@@ -16,6 +16,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
+import undersaw.check.AccountCheck;
+import undersaw.check.Check;
 import undersaw.check.Diagnostic;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
@@ -390,8 +392,9 @@ class NonprofitChecksTest {
                 .flatMap(each -> each)
                 .forEach(each -> tested.add((String) each.get()[0]));
         assertThat(tested).hasSizeGreaterThan(45);
-        assertThat(NonprofitChecks.all())
-                .extracting(each -> each.code())
+        assertThat(Stream.concat(
+                        NonprofitChecks.all().stream().map(Check::code),
+                        NonprofitChecks.ofAccounts().stream().map(AccountCheck::code)))
                 .containsAll(tested)
                 .doesNotHaveDuplicates();
     }

@@ -2,7 +2,6 @@ package undersaw.web.desk;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -102,7 +101,8 @@ public class Workspace {
     }
 
     private OpenEngagement opened(Kept kept, long priorRevision, Calculation calculation) {
-        return new OpenEngagement(kept, priorRevision, calculation, review(kept.id(), calculation));
+        Review review = Returns.review(calculation, today()).and(rejections.of(kept.id(), calculation));
+        return new OpenEngagement(kept, priorRevision, calculation, review);
     }
 
     /** The authority may have answered since. */
@@ -118,13 +118,6 @@ public class Workspace {
         OpenEngagement again = opened(known.kept(), known.priorRevision(), known.calculation());
         open.put(known.id(), again);
         return again;
-    }
-
-    private Review review(long id, Calculation calculation) {
-        Review review = Returns.review(calculation, today());
-        List<Diagnostic> all = new ArrayList<>(review.diagnostics());
-        all.addAll(rejections.of(id, calculation));
-        return new Review(all, review.tieOuts(), calculation.snapshot());
     }
 
     /** Last year's engagement of the same client and form; nothing where there is none. */
@@ -182,7 +175,9 @@ public class Workspace {
         if (revision.isEmpty()) {
             return null;
         }
-        OpenEngagement after = opened(new Kept(id, revision.get(), next), before.priorRevision(), calculation);
+        Review review = Returns.review(calculation, today(), before.review()).and(rejections.of(id, calculation));
+        OpenEngagement after =
+                new OpenEngagement(new Kept(id, revision.get(), next), before.priorRevision(), calculation, review);
         open.put(id, after);
         if (change instanceof Change.HeadingSet) {
             engagements.ofSameClient(id).forEach(open::remove);

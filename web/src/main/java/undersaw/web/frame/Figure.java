@@ -32,7 +32,7 @@ public record Figure(
 
     /** The figure of a line as it stands; an empty typed line shows its pencil, so that it can be found. */
     public static Figure of(Line line, LineKey key, Optional<LineValue> value) {
-        if (line.kind() == LineKind.TAXPAYER_NUMBER) {
+        if (line.holdsTaxpayerNumber()) {
             return masked(line, key, value);
         }
         if (value.flatMap(LineValue::typedFact).filter(Fact::isFromLastYear).isPresent()) {
@@ -57,11 +57,11 @@ public record Figure(
                 key.toString(),
                 shown.isEmpty() ? NOT_ANSWERED : shown,
                 "",
-                LineSource.TYPED.mark(),
-                shown.isEmpty() ? "to be typed" : "typed",
+                value.map(each -> each.source().mark()).orElse(LineSource.TYPED.mark()),
+                value.map(each -> each.source().word()).orElse("to be typed"),
                 "text",
                 line.id() + " " + line.caption(),
-                true);
+                line.isTyped());
     }
 
     private static Figure fromLastYear(Line line, LineKey key, LineValue value) {

@@ -56,6 +56,16 @@ class DocumentsTest {
     }
 
     @Test
+    void noPageThatIsReadShowsTheWholeNumber() {
+        String number =
+                client.calculation().snapshot().heading().client().number().printed();
+        for (String place : new String[] {"file", "return", "check"}) {
+            assertThat(tern.get(client.at(place)).body()).as(place).doesNotContain(number);
+        }
+        assertThat(tern.get(client.at("file")).body()).contains("••-•••" + number.substring(6));
+    }
+
+    @Test
     void theFolderComputesToTheSameReturn() {
         client.fact("1120/J/5c", "12").fact("8949/proceeds@00001", "90");
         ReadFolder read =
