@@ -1,6 +1,5 @@
 package undersaw.engagement;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -29,9 +28,6 @@ public sealed interface Change {
     /** What the change touches. */
     Set<Touch> touches();
 
-    /** The change that takes this one back. */
-    Change inverse(Snapshot before);
-
     /** New client facts, period or flags. */
     record HeadingSet(Heading heading) implements Change {
         @Override
@@ -43,11 +39,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             // the period chooses the law, and the law can move every line
             return Set.of(new Touch.OfEverything());
-        }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new HeadingSet(before.heading());
         }
     }
 
@@ -73,17 +64,6 @@ public sealed interface Change {
                     .flatMap(change -> change.touches().stream())
                     .collect(Collectors.toUnmodifiableSet());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            List<Change> back = new ArrayList<>();
-            Snapshot snapshot = before;
-            for (Change change : changes) {
-                back.add(0, change.inverse(snapshot));
-                snapshot = change.applyTo(snapshot);
-            }
-            return new Several(back);
-        }
     }
 
     /** A whole trial balance in place of the one before; mappings of accounts that stay are kept. */
@@ -103,11 +83,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of(new Touch.OfEverything());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new BooksReplaced(List.copyOf(before.accounts().values()), before.source());
-        }
     }
 
     /** One account, new, or with other balances or another name. */
@@ -121,12 +96,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of(new Touch.OfAccount(account.number()));
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            Account known = before.accounts().get(account.number());
-            return known == null ? new AccountRemoved(account.number()) : new AccountSet(known);
-        }
     }
 
     /** An account that the books have no more. */
@@ -139,12 +108,6 @@ public sealed interface Change {
         @Override
         public Set<Touch> touches() {
             return Set.of(new Touch.OfAccount(number));
-        }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            Account known = before.accounts().get(number);
-            return known == null ? this : new AccountSet(known);
         }
     }
 
@@ -164,15 +127,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return byAccount.keySet().stream().map(Touch.OfAccount::new).collect(Collectors.toUnmodifiableSet());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            Map<String, @Nullable Mapping> old = new TreeMap<>();
-            byAccount
-                    .keySet()
-                    .forEach(number -> old.put(number, before.mappings().get(number)));
-            return new MappingsSet(old);
-        }
     }
 
     /** Typed figures or answers; a null fact takes it away. */
@@ -191,13 +145,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return byKey.keySet().stream().map(Touch.OfFact::new).collect(Collectors.toUnmodifiableSet());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            Map<LineKey, @Nullable Fact> old = new TreeMap<>();
-            byKey.keySet().forEach(key -> old.put(key, before.facts().get(key)));
-            return new FactsSet(old);
-        }
     }
 
     /** Last year's figures where last year itself is not kept here, as they came with a folder. */
@@ -210,11 +157,6 @@ public sealed interface Change {
         @Override
         public Set<Touch> touches() {
             return Set.of(new Touch.OfEverything());
-        }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new PriorSet(before.prior());
         }
     }
 
@@ -229,11 +171,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of(new Touch.OfLists());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new PaymentsSet(before.lists().payments());
-        }
     }
 
     /** Another list of carryovers. */
@@ -247,11 +184,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of(new Touch.OfLists());
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new CarryoversSet(before.lists().carryovers());
-        }
     }
 
     /** Another list of entries. */
@@ -264,11 +196,6 @@ public sealed interface Change {
         @Override
         public Set<Touch> touches() {
             return Set.of(new Touch.OfEverything());
-        }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new EntriesSet(before.lists().entries());
         }
     }
 
@@ -305,12 +232,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of(new Touch.OfFact(key));
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            List<WorksheetRow> old = before.worksheets().getOrDefault(key, List.of());
-            return new Several(List.of(new WorksheetSet(key, old, by), sum().inverse(before)));
-        }
     }
 
     /** Marks of figures that came from last year; a null mark takes it away. */
@@ -329,13 +250,6 @@ public sealed interface Change {
         public Set<Touch> touches() {
             return Set.of();
         }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            Map<String, @Nullable Carried> old = new TreeMap<>();
-            byPlace.keySet().forEach(place -> old.put(place, before.carried().get(place)));
-            return new CarriedSet(old);
-        }
     }
 
     /** A query answered with a reason, or opened again where the answer is null. */
@@ -351,11 +265,6 @@ public sealed interface Change {
         @Override
         public Set<Touch> touches() {
             return Set.of();
-        }
-
-        @Override
-        public Change inverse(Snapshot before) {
-            return new QuerySetAside(diagnostic, before.setAsides().get(diagnostic));
         }
     }
 }

@@ -317,7 +317,6 @@ class BooksTest {
         assertThat(statement.rows()).extracting(row -> row.caption()).containsExactly("Bank charges", "Postage");
         assertThat(Money.sum(statement.rows().stream().map(row -> row.amount()).toList()))
                 .isEqualTo(Money.parse("31"));
-        assertThat(worksheet.inverse(before).applyTo(with)).isEqualTo(before);
     }
 
     @Test
@@ -346,20 +345,14 @@ class BooksTest {
         assertThat(ratios.get(0).lastYear()).isEmpty();
     }
 
-    /** Any order of imports, mappings, entries and ways back leaves debits equal to credits. */
+    /** Any order of imports, mappings and entries leaves debits equal to credits. */
     @Test
     void debitsEqualCreditsWhateverIsDone() {
         for (int seed = 0; seed < 40; seed++) {
             Random random = new Random(seed);
             Snapshot snapshot = books();
-            List<Change> back = new ArrayList<>();
             for (int step = 0; step < 30; step++) {
-                Change change =
-                        step % 5 == 4 && !back.isEmpty() ? back.remove(back.size() - 1) : chance(random, snapshot);
-                if (step % 5 != 4) {
-                    back.add(change.inverse(snapshot));
-                }
-                snapshot = change.applyTo(snapshot);
+                snapshot = chance(random, snapshot).applyTo(snapshot);
                 Calculation year = Returns.calculate(snapshot);
                 assertThat(BalanceGap.of(year, false).isOpen())
                         .as("seed " + seed)

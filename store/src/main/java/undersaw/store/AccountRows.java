@@ -1,6 +1,8 @@
 package undersaw.store;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import undersaw.ledger.Account;
 import undersaw.ledger.StatementKind;
@@ -39,8 +41,19 @@ final class AccountRows {
                 .update();
     }
 
+    /** Takes out what the new list does not have and puts the rest, so that an account that stays is not touched. */
     void replace(JdbcClient client, long engagement, List<Account> accounts) {
-        client.sql("delete from account where engagement = ?").param(engagement).update();
+        Set<String> stay = accounts.stream().map(Account::number).collect(Collectors.toSet());
+        read(client, engagement).stream()
+                .map(Account::number)
+                .filter(number -> !stay.contains(number))
+                .forEach(number -> remove(client, engagement, number));
         accounts.forEach(account -> put(client, engagement, account));
+    }
+
+    void remove(JdbcClient client, long engagement, String number) {
+        client.sql("delete from account where engagement = ? and number = ?")
+                .params(engagement, number)
+                .update();
     }
 }

@@ -18,15 +18,24 @@ import java.util.zip.ZipOutputStream;
  */
 public final class Backup {
     private static final String DATABASE = "undersaw.db";
+    private static final String HEAD = DATABASE + ".head";
     private static final String FILES = DATABASE + "-files/";
 
     private Backup() {}
 
-    /** Writes database and files as they stand; work goes on meanwhile. */
+    /**
+     * Writes database, files and where the trail ends as they stand; work goes on meanwhile. The trail's key is left
+     * out: it is to be kept apart.
+     */
     public static void write(Database database, Vault vault, OutputStream target) throws IOException {
         Path folder = Files.createTempDirectory("undersaw-backup");
         Path copy = folder.resolve(DATABASE);
         try (ZipOutputStream zip = new ZipOutputStream(target)) {
+            // the head first: a copy that goes further than it is right, one that ends before it is not
+            Path head = TrailSeal.head(database.file());
+            if (Files.exists(head)) {
+                add(zip, HEAD, head);
+            }
             database.backUp(copy);
             add(zip, DATABASE, copy);
             for (Path file : files(vault)) {
@@ -63,7 +72,7 @@ public final class Backup {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 String name = entry.getName();
                 boolean file = name.startsWith(FILES) && Vault.isDigest(name.substring(FILES.length()));
-                if (!file && !name.equals(DATABASE)) {
+                if (!file && !name.equals(DATABASE) && !name.equals(HEAD)) {
                     throw new IOException(
                             "found \"" + name + "\" in the backup, expected " + DATABASE + " and " + FILES);
                 }

@@ -19,6 +19,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteException;
@@ -31,6 +33,7 @@ import org.sqlite.SQLiteException;
 public final class Database implements AutoCloseable {
     private static final int READERS = 4;
 
+    private final Path file;
     private final HikariDataSource writer;
     private final HikariDataSource reader;
     private final JdbcTemplate many;
@@ -39,6 +42,7 @@ public final class Database implements AutoCloseable {
     private final TransactionTemplate transaction;
 
     private Database(Path file) {
+        this.file = file;
         migrate(file);
         writer = pool(file, "writer", 1);
         reader = pool(file, "reader", READERS);
@@ -88,9 +92,24 @@ public final class Database implements AutoCloseable {
         return template;
     }
 
-    /** Reads; never sees what an open write has not committed. */
+    /** Where the database lies. */
+    public Path file() {
+        return file;
+    }
+
+    /** Does something once what is being written is committed. */
+    void afterCommit(Runnable work) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                work.run();
+            }
+        });
+    }
+
+    /** Reads what is committed; within {@link #inTransaction} also what it has written itself. */
     JdbcClient read() {
-        return read;
+        return TransactionSynchronizationManager.isActualTransactionActive() ? write : read;
     }
 
     /** Writes; to be used within {@link #inTransaction}. */

@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.LongConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import undersaw.calc.Movement;
@@ -23,6 +25,7 @@ public final class Engagements {
     private final SnapshotRows rows;
     private final AuditTrail trail;
     private final Movements movements;
+    private final Revisions revisions;
 
     /** Engagements of the firm, with every change noted in its trail. */
     public Engagements(Database database, AuditTrail trail) {
@@ -31,6 +34,7 @@ public final class Engagements {
         clients = new Clients(database);
         rows = new SnapshotRows(database);
         movements = new Movements(database);
+        revisions = new Revisions(database);
     }
 
     /**
@@ -41,6 +45,15 @@ public final class Engagements {
      * @param snapshot its content, last year not yet linked
      */
     public record Kept(long id, long revision, Snapshot snapshot) {}
+
+    /**
+     * A revision that a person made.
+     *
+     * @param revision its number
+     * @param person who made it
+     * @param what what it did, in words
+     */
+    public record Made(long revision, String person, String what) {}
 
     private record Row(
             long id,
@@ -152,31 +165,57 @@ public final class Engagements {
      * @throws org.springframework.dao.DuplicateKeyException when it exists already
      */
     public long begin(Heading heading, String person, Instant at) {
+        return begin(heading, fresh -> null, person, at);
+    }
+
+    /**
+     * Begins an engagement with a first change, or neither.
+     *
+     * @param first made out of the engagement as it begins; null where there is none
+     * @throws org.springframework.dao.DuplicateKeyException when it exists already
+     */
+    public long begin(Heading heading, Function<Kept, @Nullable Change> first, String person, Instant at) {
         return database.inTransaction(() -> {
-            long client =
-                    clients.byNumber(heading.client().number().digits()).orElseGet(() -> clients.add(heading.client()));
-            long id = database.write()
-                    .sql("""
-                            insert into engagement (client, form, start, until, method, flags)
-                            values (:client, :form, :start, :until, :method, :flags) returning id""")
-                    .param("client", client)
-                    .param("form", heading.form())
-                    .param("start", heading.period().start().toString())
-                    .param("until", heading.period().end().toString())
-                    .param("method", method(heading))
-                    .param("flags", flags(heading))
-                    .query(Long.class)
-                    .single();
-            trail.add(
-                    new Origin(id, 1, person, at),
-                    new ChangeWords(
-                            "Engagement begun",
-                            "",
-                            heading.client().name() + ", " + heading.form() + ", "
-                                    + heading.period().start() + " to "
-                                    + heading.period().end()));
+            long id = enter(heading, person, at);
+            Kept fresh = open(id).orElseThrow();
+            Change change = first.apply(fresh);
+            if (change != null) {
+                record(fresh, change, person, at);
+            }
             return id;
         });
+    }
+
+    private long enter(Heading heading, String person, Instant at) {
+        long next = database.read()
+                .sql("select coalesce(max(id), 0) + 1 from engagement")
+                .query(Long.class)
+                .single();
+        revisions.begin(next, 1);
+        long client =
+                clients.byNumber(heading.client().number().digits()).orElseGet(() -> clients.add(heading.client()));
+        database.write()
+                .sql("""
+                        insert into engagement (id, client, form, start, until, method, flags)
+                        values (:id, :client, :form, :start, :until, :method, :flags)""")
+                .param("id", next)
+                .param("client", client)
+                .param("form", heading.form())
+                .param("start", heading.period().start().toString())
+                .param("until", heading.period().end().toString())
+                .param("method", method(heading))
+                .param("flags", flags(heading))
+                .update();
+        revisions.began();
+        trail.addRevision(
+                new Origin(next, 1, person, at),
+                new ChangeWords(
+                        "Engagement begun",
+                        "",
+                        heading.client().name() + ", " + heading.form() + ", "
+                                + heading.period().start() + " to "
+                                + heading.period().end()));
+        return next;
     }
 
     /** Keeps a change whose figures nobody has computed. */
@@ -201,6 +240,17 @@ public final class Engagements {
     public Optional<Long> record(Step step, String person, Instant at) {
         Kept before = step.before();
         Change change = step.change();
+        return next(before, revision -> {
+            write(before.id(), change);
+            movements.add(before.id(), revision, step.moved());
+            ChangeWords words = ChangeWords.of(change, before.snapshot());
+            revisions.made(before.id(), new Made(revision, person, words.what()));
+            trail.addRevision(new Origin(before.id(), revision, person, at), words);
+        });
+    }
+
+    /** Writes the next revision, or nothing at all where somebody else was faster. */
+    private Optional<Long> next(Kept before, LongConsumer work) {
         return database.inTransaction(() -> {
             int moved = database.write()
                     .sql("update engagement set revision = revision + 1 where id = ? and revision = ?")
@@ -210,11 +260,58 @@ public final class Engagements {
             if (moved == 0) {
                 return Optional.empty();
             }
-            write(before.id(), change);
             long revision = before.revision() + 1;
-            movements.add(before.id(), revision, step.moved());
-            trail.add(new Origin(before.id(), revision, person, at), ChangeWords.of(change, before.snapshot()));
+            revisions.begin(before.id(), revision);
+            work.accept(revision);
             return Optional.of(revision);
+        });
+    }
+
+    /** Who does something, and when. */
+    public record By(String person, Instant at) {}
+
+    /** The change that undo takes back: the last one that still stands. */
+    public Optional<Made> lastMade(long id, long revision) {
+        return revisions.lastMade(id, revision);
+    }
+
+    /** The change that redo makes again: the last one that was taken back, as long as nothing came after. */
+    public Optional<Made> lastTakenBack(long id, long revision) {
+        return revisions.lastTakenBack(id, revision);
+    }
+
+    /**
+     * Takes a change back as the next revision, or makes it again.
+     *
+     * @param before the engagement as it stands
+     * @param made the change, or the revision that took it back
+     * @param by who does, and when
+     * @param moved the figures that move, found from the snapshot as it stands afterwards
+     * @return the new revision; nothing when somebody else was faster
+     */
+    public Optional<Long> takeBack(Kept before, Made made, By by, Function<Snapshot, List<Movement>> moved) {
+        return next(before, revision -> {
+            revisions.reverse(before.id(), made.revision());
+            movements.add(
+                    before.id(),
+                    revision,
+                    moved.apply(open(before.id()).orElseThrow().snapshot()));
+            Optional<ChangeWords> words = trail.words(before.id(), made.revision());
+            boolean again = revisions
+                    .lastTakenBack(before.id(), before.revision())
+                    .filter(made::equals)
+                    .isPresent();
+            if (again) {
+                revisions.madeAgain(before.id(), new Made(revision, by.person(), made.what()), made.revision());
+            } else {
+                revisions.tookBack(before.id(), new Made(revision, made.person(), made.what()), made.revision());
+            }
+            trail.addRevision(
+                    new Origin(before.id(), revision, by.person(), by.at()),
+                    new ChangeWords(
+                            (again ? "Made again: " : "Taken back: ") + made.what(),
+                            words.map(ChangeWords::after).orElse(""),
+                            words.map(ChangeWords::before).orElse("")));
         });
     }
 

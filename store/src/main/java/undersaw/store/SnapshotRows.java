@@ -219,7 +219,7 @@ final class SnapshotRows {
         } else if (change instanceof Change.AccountSet set) {
             accounts.put(database.write(), id, set.account());
         } else if (change instanceof Change.AccountRemoved gone) {
-            run("delete from account where engagement = ? and number = ?", id, gone.number());
+            accounts.remove(database.write(), id, gone.number());
         } else if (change instanceof Change.MappingsSet set) {
             set.byAccount().forEach((account, mapping) -> mapping(id, account, mapping));
         } else if (change instanceof Change.FactsSet set) {
@@ -325,13 +325,17 @@ final class SnapshotRows {
     }
 
     private void mapping(long id, String account, @Nullable Mapping mapping) {
-        run("delete from mapping where engagement = ? and account = ?", id, account);
         run("delete from mapping_split where engagement = ? and account = ?", id, account);
-        if (mapping != null) {
+        if (mapping == null) {
+            run("delete from mapping where engagement = ? and account = ?", id, account);
+        } else {
             run(
                     """
                     insert into mapping (engagement, account, line, treatment, confirmed, confidence, reason, partner)
-                    values (?, ?, ?, ?, ?, ?, ?, ?)""",
+                    values (?, ?, ?, ?, ?, ?, ?, ?)
+                    on conflict (engagement, account) do update set line = excluded.line,
+                      treatment = excluded.treatment, confirmed = excluded.confirmed,
+                      confidence = excluded.confidence, reason = excluded.reason, partner = excluded.partner""",
                     id,
                     account,
                     mapping.line().text(),
@@ -402,15 +406,17 @@ final class SnapshotRows {
         List<Object[]> gone = new ArrayList<>();
         List<Object[]> typed = new ArrayList<>();
         set.byKey().forEach((key, fact) -> {
-            gone.add(new Object[] {id, key.line().text(), key.instance()});
-            if (fact != null) {
+            if (fact == null) {
+                gone.add(new Object[] {id, key.line().text(), key.instance()});
+            } else {
                 typed.add(new Object[] {id, key.line().text(), key.instance(), fact.value(), fact.reason(), fact.by()});
             }
         });
         database.writeMany("delete from fact where engagement = ? and line = ? and instance = ?", gone);
-        database.writeMany(
-                "insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)",
-                typed);
+        database.writeMany("""
+                insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)
+                on conflict (engagement, line, instance) do update set value = excluded.value,
+                  reason = excluded.reason, typed_by = excluded.typed_by""", typed);
     }
 
     private void setAside(long id, String diagnostic, @Nullable SetAside answer) {

@@ -155,7 +155,7 @@ class DeskTest {
         assertThat(get("/firm").statusCode()).isEqualTo(403);
         HttpResponse<String> firm = get(session("orrin"), "/firm");
         assertThat(firm.statusCode()).isEqualTo(200);
-        assertThat(firm.body()).contains("The chain of digests holds").doesNotContain("harbor-demo");
+        assertThat(firm.body()).contains("The trail holds").doesNotContain("harbor-demo");
     }
 
     @Test
@@ -172,7 +172,11 @@ class DeskTest {
         try (Database restored = Database.open(folder.resolve("undersaw.db"))) {
             AuditTrail trail = new AuditTrail(restored);
             assertThat(new Engagements(restored, trail).open(CANNERY)).isPresent();
-            assertThat(trail.firstBroken()).isEmpty();
+            assertThat(trail.firstFault())
+                    .as("the key is kept apart")
+                    .get()
+                    .asString()
+                    .contains("another key");
         }
     }
 

@@ -166,11 +166,10 @@ class CarriedController {
             flash.addFlashAttribute("said", "The law of " + next.period().lawYear() + " is not held yet.");
             return "redirect:/e/" + id + "/carried";
         }
-        long begun = workspace.begin(next, signature.name(principal));
-        workspace.change(
-                begun,
+        long begun = workspace.begin(
+                next,
                 signature.name(principal),
-                fresh -> RollForward.from(open.calculation(), open.kind()).begin(fresh.snapshot()));
+                fresh -> RollForward.from(open.calculation(), open.kind()).begin(fresh));
         flash.addFlashAttribute("said", "The next year is begun. Everything from this one waits to be confirmed.");
         return "redirect:/e/" + begun + "/carried";
     }

@@ -10,7 +10,6 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import undersaw.engagement.Change;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.WholeSnapshot;
@@ -85,12 +84,11 @@ class DemoOffice implements ApplicationRunner {
             throw new IllegalStateException("the demo folder " + name + " has faults: " + read.faults());
         }
         Snapshot snapshot = read.engagement().get();
-        long id = workspace.begin(begun(snapshot.heading()), PREPARER);
-        if (!snapshot.accounts().isEmpty() || !snapshot.facts().isEmpty()) {
-            Change whole = WholeSnapshot.put(snapshot);
-            workspace.change(id, PREPARER, open -> whole);
-        }
-        return id;
+        Heading heading = begun(snapshot.heading());
+        boolean blank = snapshot.accounts().isEmpty() && snapshot.facts().isEmpty();
+        return blank
+                ? workspace.begin(heading, PREPARER)
+                : workspace.begin(heading, PREPARER, fresh -> WholeSnapshot.put(snapshot));
     }
 
     /** This year begins with the client as last year left it; its number is mistyped afterwards. */

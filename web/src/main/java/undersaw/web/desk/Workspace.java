@@ -17,7 +17,6 @@ import undersaw.calc.Movement;
 import undersaw.check.Diagnostic;
 import undersaw.check.Review;
 import undersaw.engagement.Change;
-import undersaw.engagement.ChangeWords;
 import undersaw.engagement.Heading;
 import undersaw.engagement.PriorYear;
 import undersaw.engagement.Snapshot;
@@ -28,6 +27,7 @@ import undersaw.registry.Returns;
 import undersaw.returns.KeptFigures;
 import undersaw.store.Engagements;
 import undersaw.store.Engagements.Kept;
+import undersaw.store.Engagements.Made;
 import undersaw.store.Engagements.Step;
 import undersaw.store.Movements;
 
@@ -43,7 +43,6 @@ public class Workspace {
     private final Rejections rejections;
     private final Clock clock;
     private final Map<Long, OpenEngagement> open = new ConcurrentHashMap<>();
-    private final Map<Long, Steps> steps = new ConcurrentHashMap<>();
     private final Map<Long, Object> locks = new ConcurrentHashMap<>();
 
     Workspace(Engagements engagements, Movements movements, Rejections rejections, Clock clock) {
@@ -84,9 +83,7 @@ public class Workspace {
                 return reviewed(known);
             }
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
-            Snapshot linked = kept.snapshot()
-                    .withPrior(prior.map(Workspace::asPriorYear)
-                            .orElse(kept.snapshot().prior()));
+            Snapshot linked = linked(kept.snapshot(), prior);
             Calculation calculation = Returns.calculate(linked);
             OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
             open.put(id, fresh);
@@ -98,6 +95,11 @@ public class Workspace {
             }
             return fresh;
         }
+    }
+
+    /** The snapshot with last year's figures, where last year is an engagement of its own. */
+    private static Snapshot linked(Snapshot snapshot, Optional<OpenEngagement> prior) {
+        return prior.map(each -> snapshot.withPrior(asPriorYear(each))).orElse(snapshot);
     }
 
     private OpenEngagement opened(Kept kept, long priorRevision, Calculation calculation) {
@@ -182,56 +184,59 @@ public class Workspace {
         if (change instanceof Change.HeadingSet) {
             engagements.ofSameClient(id).forEach(open::remove);
         }
-        steps(id)
-                .made(new Steps.Step(
-                        after.revision(),
-                        change.inverse(before.snapshot()),
-                        person,
-                        ChangeWords.of(change, before.snapshot()).what()));
         return new Outcome(before, after);
     }
 
     /**
-     * Takes back the last change, if it was made since the start and nothing came after it.
+     * Takes back the last change that still stands.
      *
      * @param others whether a change of somebody else may be taken back
      * @throws Refused where it is somebody else's and that was not asked for
      */
     public Optional<Undone> undo(long id, String person, boolean others) {
         synchronized (lock(id)) {
-            Optional<Steps.Step> last = steps(id).last(open(id).revision());
+            Optional<Made> last = engagements.lastMade(id, open(id).revision());
             if (last.isPresent() && !others && !last.get().person().equals(person)) {
                 throw new Refused(
                         HttpStatus.PRECONDITION_REQUIRED,
                         "The last change here is " + last.get().person() + "'s: "
                                 + last.get().what() + ".");
             }
-            return last.map(step -> {
-                Outcome outcome = steps(id).walk(() -> change(id, person, before -> step.inverse()));
-                steps(id).takenBack(step);
-                return new Undone(outcome, step.what(), step.person());
-            });
+            return last.map(made -> takeBack(id, made, person));
         }
     }
 
     /** Makes the change again that was taken back last, as long as nothing else was changed since. */
     public Optional<Undone> redo(long id, String person) {
         synchronized (lock(id)) {
-            return steps(id).lastTakenBack().map(step -> {
-                Outcome outcome = steps(id).walk(() -> change(id, person, before -> step.inverse()));
-                steps(id).madeAgain(step);
-                return new Undone(outcome, step.what(), step.person());
-            });
+            return engagements.lastTakenBack(id, open(id).revision()).map(made -> takeBack(id, made, person));
         }
     }
 
-    private Steps steps(long id) {
-        return steps.computeIfAbsent(id, unused -> new Steps());
+    private Undone takeBack(long id, Made made, String person) {
+        OpenEngagement before = open(id);
+        Optional<OpenEngagement> prior = lastYear(id);
+        Optional<Long> revision = engagements.takeBack(
+                before.kept(),
+                made,
+                new Engagements.By(person, clock.instant()),
+                next -> Movement.ofLines(before.calculation(), Returns.calculate(linked(next, prior))));
+        open.remove(id);
+        if (revision.isEmpty()) {
+            throw new IllegalStateException("engagement " + id + " is being changed from outside");
+        }
+        engagements.ofSameClient(id).forEach(open::remove);
+        return new Undone(new Outcome(before, open(id)), made.what(), made.person());
     }
 
     /** Begins a new engagement. */
     public long begin(Heading heading, String person) {
         return engagements.begin(heading, person, clock.instant());
+    }
+
+    /** Begins a new engagement with a first change made out of it, or neither. */
+    public long begin(Heading heading, String person, Function<Snapshot, Change> first) {
+        return engagements.begin(heading, fresh -> first.apply(fresh.snapshot()), person, clock.instant());
     }
 
     /** Forgets what was computed, so that everything is computed anew under the law as it now stands. */

@@ -78,11 +78,10 @@ class FolderController {
         String person = signature.name(principal);
         long id;
         try {
-            id = workspace.begin(ours, person);
+            id = workspace.begin(ours, person, fresh -> WholeSnapshot.put(snapshot.withHeading(ours)));
         } catch (DuplicateKeyException twice) {
             return refused(model, name, List.of("This engagement was begun a moment ago; it stands on the docket."));
         }
-        workspace.change(id, person, open -> WholeSnapshot.put(snapshot.withHeading(ours)));
         trail.came(id, person, name);
         flash.addFlashAttribute(
                 "said",

@@ -23,6 +23,7 @@ import undersaw.store.Notes;
 import undersaw.store.People;
 import undersaw.store.Preferences;
 import undersaw.store.StagedFiles;
+import undersaw.store.TrailSeal;
 import undersaw.store.Vault;
 
 /** The database and the clock that everything else is built on. */
@@ -44,8 +45,10 @@ class Furnishing {
     }
 
     @Bean
-    AuditTrail auditTrail(Database database) {
-        return new AuditTrail(database);
+    AuditTrail auditTrail(Database database, @Value("${undersaw.trail-key}") String key) {
+        return key.isEmpty()
+                ? new AuditTrail(database)
+                : new AuditTrail(database, new TrailSeal(Path.of(key), TrailSeal.head(database.file())));
     }
 
     @Bean

@@ -58,8 +58,7 @@ class TrailController {
     @GetMapping("/firm")
     String firm(Model model) {
         model.addAttribute("lines", trail.latest());
-        model.addAttribute(
-                "broken", trail.firstBroken().map(AuditTrail.Line::id).orElse(null));
+        model.addAttribute("fault", trail.firstFault().orElse(null));
         model.addAttribute("people", people.all());
         return "trail/firm";
     }

@@ -5,6 +5,7 @@ import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import undersaw.calc.Plan;
+import undersaw.engagement.ChangeWords;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.store.AuditTrail;
@@ -20,17 +21,7 @@ final class TrailWords {
     }
 
     AuditTrail.Line spoken(AuditTrail.Line line) {
-        return new AuditTrail.Line(
-                line.id(),
-                line.engagement(),
-                line.revision(),
-                line.happened(),
-                line.person(),
-                spoken(line.what()),
-                spoken(line.before()),
-                spoken(line.after()),
-                line.previous(),
-                line.digest());
+        return line.with(new ChangeWords(spoken(line.what()), spoken(line.before()), spoken(line.after())));
     }
 
     private String spoken(String words) {
