@@ -17,6 +17,7 @@ import undersaw.engagement.Heading.Flag;
 import undersaw.engagement.Snapshot;
 import undersaw.ledger.BooksSource;
 import undersaw.store.AuditTrail.Origin;
+import undersaw.store.Standings.OnDay;
 
 /** Engagements: listed, opened, begun and changed one revision at a time. */
 public final class Engagements {
@@ -26,6 +27,7 @@ public final class Engagements {
     private final AuditTrail trail;
     private final Movements movements;
     private final Revisions revisions;
+    private final Standings standings;
 
     /** Engagements of the firm, with every change noted in its trail. */
     public Engagements(Database database, AuditTrail trail) {
@@ -35,6 +37,7 @@ public final class Engagements {
         rows = new SnapshotRows(database);
         movements = new Movements(database);
         revisions = new Revisions(database);
+        standings = new Standings(database);
     }
 
     /**
@@ -220,7 +223,7 @@ public final class Engagements {
 
     /** Keeps a change whose figures nobody has computed. */
     public Optional<Long> record(Kept before, Change change, String person, Instant at) {
-        return record(new Step(before, change, List.of()), person, at);
+        return record(new Step(before, change, List.of(), Optional.empty()), person, at);
     }
 
     /**
@@ -229,8 +232,9 @@ public final class Engagements {
      * @param before the engagement as it stood
      * @param change what is changed
      * @param moved the figures of the return that move by it
+     * @param standing how the engagement stands by it; nothing where nobody has looked
      */
-    public record Step(Kept before, Change change, List<Movement> moved) {}
+    public record Step(Kept before, Change change, List<Movement> moved, Optional<OnDay> standing) {}
 
     /**
      * Keeps a change as the next revision, with its line in the trail, or nothing at all.
@@ -246,6 +250,7 @@ public final class Engagements {
             ChangeWords words = ChangeWords.of(change, before.snapshot());
             revisions.made(before.id(), new Made(revision, person, words.what()));
             trail.addRevision(new Origin(before.id(), revision, person, at), words);
+            step.standing().ifPresent(each -> standings.keep(before.id(), revision, each));
         });
     }
 

@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
@@ -59,7 +60,8 @@ class ManyRowsTest {
 
     private void keep(Map<LineKey, @Nullable Fact> facts, List<Movement> moved) {
         Engagements.Kept kept = engagements.open(id).orElseThrow();
-        engagements.record(new Engagements.Step(kept, new Change.FactsSet(facts), moved), "R. Tern", NOW);
+        engagements.record(
+                new Engagements.Step(kept, new Change.FactsSet(facts), moved, Optional.empty()), "R. Tern", NOW);
     }
 
     private Map<LineKey, Fact> kept() {

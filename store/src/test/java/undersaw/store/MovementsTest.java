@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -46,7 +47,7 @@ class MovementsTest {
     private void moved(Movement... moved) {
         Engagements.Kept kept = engagements.open(id).orElseThrow();
         Change change = new Change.FactsSet(Map.of(LineKey.parse("1120/37"), Fact.of("" + kept.revision())));
-        engagements.record(new Engagements.Step(kept, change, List.of(moved)), "R. Tern", NOW);
+        engagements.record(new Engagements.Step(kept, change, List.of(moved), Optional.empty()), "R. Tern", NOW);
     }
 
     @Test

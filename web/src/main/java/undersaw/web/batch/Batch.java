@@ -17,7 +17,7 @@ import undersaw.store.Engagements.Named;
 import undersaw.store.Movements;
 import undersaw.store.Movements.Baseline;
 import undersaw.web.desk.OpenEngagement;
-import undersaw.web.desk.Progress;
+import undersaw.web.desk.Standpoint;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Figure;
 
@@ -30,7 +30,7 @@ class Batch {
     private final Workspace workspace;
     private final Engagements engagements;
     private final Movements movements;
-    private final Progress.Teller progress;
+    private final Standpoint standpoint;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "batch");
         thread.setDaemon(true);
@@ -38,11 +38,11 @@ class Batch {
     });
     private volatile Run run = new Run("", 0, false, false, List.of());
 
-    Batch(Workspace workspace, Engagements engagements, Movements movements, Progress.Teller progress) {
+    Batch(Workspace workspace, Engagements engagements, Movements movements, Standpoint standpoint) {
         this.workspace = workspace;
         this.engagements = engagements;
         this.movements = movements;
-        this.progress = progress;
+        this.standpoint = standpoint;
     }
 
     /** A line that moved, in words. */
@@ -127,7 +127,8 @@ class Batch {
         String name = named.client() + ", " + named.form() + " " + named.start().substring(0, YEAR_LENGTH);
         try {
             OpenEngagement open = workspace.open(named.id());
-            boolean sealed = progress.of(open)
+            boolean sealed = standpoint
+                    .progress(open)
                     .state()
                     .filter(state -> state != DispatchState.WITHDRAWN && state != DispatchState.REJECTED)
                     .isPresent();

@@ -15,6 +15,7 @@ import undersaw.engagement.Snapshot;
 import undersaw.engagement.WholeSnapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.folder.ReadFolder;
+import undersaw.store.Engagements;
 import undersaw.store.Filings;
 import undersaw.store.People;
 import undersaw.store.People.Person;
@@ -55,7 +56,7 @@ class DemoOffice implements ApplicationRunner {
 
     /** What it takes to file last year's return. */
     @Component
-    record Filing(Sealing sealing, Filings filings, Dispatcher dispatcher, Clock clock) {}
+    record Filing(Engagements engagements, Sealing sealing, Filings filings, Dispatcher dispatcher, Clock clock) {}
 
     @Override
     public void run(ApplicationArguments arguments) {
@@ -93,10 +94,10 @@ class DemoOffice implements ApplicationRunner {
 
     /** This year begins with the client as last year left it; its number is mistyped afterwards. */
     private Heading begun(Heading heading) {
-        return workspace.all().stream()
-                .map(open -> open.heading().client())
-                .filter(client -> client.name().equals(heading.client().name()))
+        return filing.engagements().named().stream()
+                .filter(each -> each.client().equals(heading.client().name()))
                 .findFirst()
+                .map(each -> workspace.open(each.id()).heading().client())
                 .map(client -> new Heading(heading.form(), client, heading.period(), heading.method(), heading.flags()))
                 .orElse(heading);
     }

@@ -1,5 +1,6 @@
 package undersaw.web.desk;
 
+import java.time.LocalDate;
 import undersaw.calc.Calculation;
 import undersaw.check.Review;
 import undersaw.engagement.Heading;
@@ -15,8 +16,9 @@ import undersaw.store.Engagements.Kept;
  * @param priorRevision revision of last year's engagement that is linked; 0 where none is
  * @param calculation the return
  * @param review its findings
+ * @param day the day as of which they were found
  */
-public record OpenEngagement(Kept kept, long priorRevision, Calculation calculation, Review review) {
+public record OpenEngagement(Kept kept, long priorRevision, Calculation calculation, Review review, LocalDate day) {
     public long id() {
         return kept.id();
     }

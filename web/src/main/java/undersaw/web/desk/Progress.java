@@ -2,15 +2,11 @@ package undersaw.web.desk;
 
 import java.util.List;
 import java.util.Optional;
-import org.springframework.stereotype.Component;
-import undersaw.check.Review;
-import undersaw.check.Severity;
 import undersaw.filing.DispatchState;
-import undersaw.store.Filings;
-import undersaw.store.Filings.Kept;
+import undersaw.store.Standings.Standing;
 
 /**
- * How far an engagement has come, and what it waits for.
+ * How far an engagement has come, and what it waits for, in words.
  *
  * @param caption the state in a word or two
  * @param waitsFor what has to happen next
@@ -18,6 +14,15 @@ import undersaw.store.Filings.Kept;
  * @param moved how many figures stand otherwise now than they were sealed
  */
 public record Progress(String caption, String waitsFor, Optional<DispatchState> state, int moved) {
+    /** The progress of an engagement that stands so. */
+    public static Progress of(Standing standing) {
+        Optional<DispatchState> state = standing.filing();
+        if (state.isEmpty() || state.get() == DispatchState.WITHDRAWN) {
+            return new Progress(standing.books() ? "In work" : "New", work(standing), state, 0);
+        }
+        return new Progress(state.get().caption(), next(state.get(), standing), state, standing.moved());
+    }
+
     /** Whether the authority has accepted the return. */
     public boolean isAccepted() {
         return state.filter(each -> each == DispatchState.ACCEPTED).isPresent();
@@ -40,57 +45,27 @@ public record Progress(String caption, String waitsFor, Optional<DispatchState> 
                         : " from what was filed");
     }
 
-    /** Tells the progress of engagements. */
-    @Component
-    public static class Teller {
-        private final Filings filings;
-        private final SealedReturns sealed;
+    private static String next(DispatchState state, Standing standing) {
+        return switch (state) {
+            case SEALED -> standing.moved() == 0 ? "sending" : "sealing anew";
+            case SENDING, RECEIVED -> "the authority's answer";
+            case ACCEPTED -> standing.moved() == 0 ? "nothing" : "amending, or undoing";
+            default -> "mending: " + work(standing);
+        };
+    }
 
-        Teller(Filings filings, SealedReturns sealed) {
-            this.filings = filings;
-            this.sealed = sealed;
+    private static String work(Standing standing) {
+        if (!standing.books()) {
+            return "its trial balance";
         }
+        List<String> parts =
+                List.of(count(standing.stops(), "stop", "stops"), count(standing.queries(), "query", "queries"));
+        String words =
+                String.join(", ", parts.stream().filter(part -> !part.isEmpty()).toList());
+        return words.isEmpty() ? "sealing" : words;
+    }
 
-        /** The progress of an engagement. */
-        public Progress of(OpenEngagement open) {
-            Optional<Kept> latest = filings.of(open.id()).stream().findFirst();
-            Optional<DispatchState> state = latest.map(Kept::dispatchState);
-            if (state.isEmpty() || state.get() == DispatchState.WITHDRAWN) {
-                return new Progress(open.snapshot().accounts().isEmpty() ? "New" : "In work", work(open), state, 0);
-            }
-            boolean stands = state.get() != DispatchState.REJECTED;
-            int moved = stands ? sealed.moved(latest.get(), open).size() : 0;
-            return new Progress(state.get().caption(), next(state.get(), moved, open), state, moved);
-        }
-
-        private static String next(DispatchState state, int moved, OpenEngagement open) {
-            return switch (state) {
-                case SEALED -> moved == 0 ? "sending" : "sealing anew";
-                case SENDING, RECEIVED -> "the authority's answer";
-                case ACCEPTED -> moved == 0 ? "nothing" : "amending, or undoing";
-                default -> "mending: " + work(open);
-            };
-        }
-
-        private static String work(OpenEngagement open) {
-            if (open.snapshot().accounts().isEmpty()) {
-                return "its trial balance";
-            }
-            Review review = open.review();
-            List<String> parts = List.of(
-                    count(review.open(Severity.STOP).size(), "stop"),
-                    count(review.open(Severity.QUERY).size(), "query"));
-            String words = String.join(
-                    ", ", parts.stream().filter(part -> !part.isEmpty()).toList());
-            return words.isEmpty() ? "sealing" : words;
-        }
-
-        private static String count(int count, String word) {
-            if (count == 0) {
-                return "";
-            }
-            String plural = word.equals("query") ? "queries" : word + "s";
-            return count + " " + (count == 1 ? word : plural);
-        }
+    private static String count(int count, String one, String many) {
+        return count == 0 ? "" : count + " " + (count == 1 ? one : many);
     }
 }

@@ -1,5 +1,7 @@
 package undersaw.web.desk;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -30,6 +32,8 @@ import undersaw.store.Engagements.Kept;
 import undersaw.store.Engagements.Made;
 import undersaw.store.Engagements.Step;
 import undersaw.store.Movements;
+import undersaw.store.Standings;
+import undersaw.store.Standings.OnDay;
 
 /**
  * The engagements that are being worked on, each computed once a revision.
@@ -38,19 +42,35 @@ import undersaw.store.Movements;
  */
 @Component
 public class Workspace {
+    /** Accounts and typed figures of the engagements that are held in memory together; the rest is computed again. */
+    private static final long MOST_HELD = 200_000;
+
+    private static final int WEIGHT_OF_FORMS = 500;
+
     private final Engagements engagements;
     private final Movements movements;
     private final Rejections rejections;
     private final Clock clock;
-    private final Map<Long, OpenEngagement> open = new ConcurrentHashMap<>();
+    private final Standpoint standpoint;
+    private final Standings standings;
+    private final Cache<Long, OpenEngagement> open = Caffeine.newBuilder()
+            .maximumWeight(MOST_HELD)
+            .weigher((Long id, OpenEngagement each) -> weight(each.snapshot()))
+            .build();
     private final Map<Long, Object> locks = new ConcurrentHashMap<>();
 
-    Workspace(Engagements engagements, Movements movements, Rejections rejections, Clock clock) {
-        this.engagements = engagements;
-        this.movements = movements;
+    Workspace(Archive archive, Rejections rejections, Standpoint standpoint, Clock clock) {
+        engagements = archive.engagements();
+        movements = archive.movements();
+        standings = archive.standings();
         this.rejections = rejections;
+        this.standpoint = standpoint;
         this.clock = clock;
     }
+
+    /** What is kept of engagements. */
+    @Component
+    record Archive(Engagements engagements, Movements movements, Standings standings) {}
 
     /**
      * What a change taken back, or made again, did.
@@ -76,11 +96,11 @@ public class Workspace {
      */
     public OpenEngagement open(long id) {
         synchronized (lock(id)) {
-            OpenEngagement known = open.get(id);
+            OpenEngagement known = open.getIfPresent(id);
             Optional<OpenEngagement> prior = lastYear(id);
             long priorRevision = prior.map(OpenEngagement::revision).orElse(0L);
             if (known != null && known.priorRevision() == priorRevision) {
-                return reviewed(known);
+                return standing(reviewed(known));
             }
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
             Snapshot linked = linked(kept.snapshot(), prior);
@@ -93,8 +113,20 @@ public class Workspace {
                         new Movements.Baseline(
                                 fresh.revision(), KeptFigures.of(calculation).byKey()));
             }
-            return fresh;
+            return standing(fresh);
         }
+    }
+
+    private static int weight(Snapshot snapshot) {
+        return WEIGHT_OF_FORMS + snapshot.accounts().size() + snapshot.facts().size();
+    }
+
+    /** Keeps how an engagement stands, where what is kept is old. */
+    private OpenEngagement standing(OpenEngagement open) {
+        if (!standings.isFresh(open.id(), open.day())) {
+            standings.keep(open.id(), open.revision(), new OnDay(standpoint.of(open), open.day()));
+        }
+        return open;
     }
 
     /** The snapshot with last year's figures, where last year is an engagement of its own. */
@@ -103,14 +135,16 @@ public class Workspace {
     }
 
     private OpenEngagement opened(Kept kept, long priorRevision, Calculation calculation) {
-        Review review = Returns.review(calculation, today()).and(rejections.of(kept.id(), calculation));
-        return new OpenEngagement(kept, priorRevision, calculation, review);
+        LocalDate day = today();
+        Review review = Returns.review(calculation, day).and(rejections.of(kept.id(), calculation));
+        return new OpenEngagement(kept, priorRevision, calculation, review, day);
     }
 
-    /** The authority may have answered since. */
+    /** The authority may have answered since, or another day begun. */
     private OpenEngagement reviewed(OpenEngagement known) {
         List<Diagnostic> rejected = rejections.of(known.id(), known.calculation());
-        if (known.review().diagnostics().containsAll(rejected)
+        if (known.day().equals(today())
+                && known.review().diagnostics().containsAll(rejected)
                 && known.review().diagnostics().stream()
                                 .filter(Rejections::isRejection)
                                 .count()
@@ -151,7 +185,7 @@ public class Workspace {
         synchronized (lock(id)) {
             Outcome outcome = tryChange(id, person, change);
             if (outcome == null) {
-                open.remove(id);
+                open.invalidate(id);
                 outcome = tryChange(id, person, change);
             }
             if (outcome == null) {
@@ -172,17 +206,21 @@ public class Workspace {
                 next.heading().period().lawYear() != before.calculation().plan().year();
         Calculation calculation =
                 otherYear ? Returns.calculate(next) : before.calculation().after(next, change.touches());
-        Step step = new Step(before.kept(), change, Movement.ofLines(before.calculation(), calculation));
-        Optional<Long> revision = engagements.record(step, person, clock.instant());
-        if (revision.isEmpty()) {
+        LocalDate day = today();
+        Review review = Returns.review(calculation, day, before.review()).and(rejections.of(id, calculation));
+        OpenEngagement after = new OpenEngagement(
+                new Kept(id, before.revision() + 1, next), before.priorRevision(), calculation, review, day);
+        Step step = new Step(
+                before.kept(),
+                change,
+                Movement.ofLines(before.calculation(), calculation),
+                Optional.of(new OnDay(standpoint.of(after), day)));
+        if (engagements.record(step, person, clock.instant()).isEmpty()) {
             return null;
         }
-        Review review = Returns.review(calculation, today(), before.review()).and(rejections.of(id, calculation));
-        OpenEngagement after =
-                new OpenEngagement(new Kept(id, revision.get(), next), before.priorRevision(), calculation, review);
         open.put(id, after);
         if (change instanceof Change.HeadingSet) {
-            engagements.ofSameClient(id).forEach(open::remove);
+            engagements.ofSameClient(id).forEach(open::invalidate);
         }
         return new Outcome(before, after);
     }
@@ -221,32 +259,29 @@ public class Workspace {
                 made,
                 new Engagements.By(person, clock.instant()),
                 next -> Movement.ofLines(before.calculation(), Returns.calculate(linked(next, prior))));
-        open.remove(id);
+        open.invalidate(id);
         if (revision.isEmpty()) {
             throw new IllegalStateException("engagement " + id + " is being changed from outside");
         }
-        engagements.ofSameClient(id).forEach(open::remove);
+        engagements.ofSameClient(id).forEach(open::invalidate);
         return new Undone(new Outcome(before, open(id)), made.what(), made.person());
     }
 
     /** Begins a new engagement. */
     public long begin(Heading heading, String person) {
-        return engagements.begin(heading, person, clock.instant());
+        return begin(heading, person, fresh -> null);
     }
 
     /** Begins a new engagement with a first change made out of it, or neither. */
-    public long begin(Heading heading, String person, Function<Snapshot, Change> first) {
-        return engagements.begin(heading, fresh -> first.apply(fresh.snapshot()), person, clock.instant());
+    public long begin(Heading heading, String person, Function<Snapshot, @Nullable Change> first) {
+        long id = engagements.begin(heading, fresh -> first.apply(fresh.snapshot()), person, clock.instant());
+        open(id);
+        return id;
     }
 
     /** Forgets what was computed, so that everything is computed anew under the law as it now stands. */
     public void forget() {
-        open.clear();
-    }
-
-    /** Every engagement of the firm. */
-    public List<OpenEngagement> all() {
-        return engagements.ids().stream().map(this::open).toList();
+        open.invalidateAll();
     }
 
     public LocalDate today() {

@@ -13,28 +13,35 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import undersaw.registry.Returns;
 import undersaw.store.Notes;
-import undersaw.web.desk.Progress;
+import undersaw.store.Standings;
+import undersaw.store.Standings.Entry;
+import undersaw.web.desk.Refreshing;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Signature;
 
 /** The docket: every engagement of the firm by due date, and how a new one is begun. */
 @Controller
 class DocketController {
+    private static final int AT_ONCE = 12;
+
     private final Workspace workspace;
-    private final Progress.Teller progress;
+    private final Standings standings;
+    private final Refreshing refreshing;
     private final NewEngagement newEngagement;
     private final Signature signature;
     private final Notes notes;
 
     DocketController(
             Workspace workspace,
-            Progress.Teller progress,
+            Standings standings,
+            Refreshing refreshing,
             NewEngagement newEngagement,
             Signature signature,
             Notes notes) {
         this.notes = notes;
         this.workspace = workspace;
-        this.progress = progress;
+        this.standings = standings;
+        this.refreshing = refreshing;
         this.newEngagement = newEngagement;
         this.signature = signature;
     }
@@ -42,17 +49,31 @@ class DocketController {
     @GetMapping("/")
     String docket(Model model) {
         Map<Long, Notes.Asked> asked = notes.asked();
-        List<DocketRow> rows = workspace.all().stream()
-                .map(open -> DocketRow.of(
-                        open, progress.of(open), Optional.ofNullable(asked.get(open.id())), workspace.today()))
+        List<DocketRow> rows = standing().stream()
+                .map(entry -> DocketRow.of(entry, Optional.ofNullable(asked.get(entry.id())), workspace.today()))
                 .sorted()
                 .toList();
+        model.addAttribute("old", rows.stream().filter(DocketRow::old).count());
         model.addAttribute("rows", rows);
         model.addAttribute("band", YearBand.of(rows, workspace.today()));
         model.addAttribute(
                 "states",
                 rows.stream().map(DocketRow::state).distinct().sorted().toList());
         return "docket/docket";
+    }
+
+    /** A few that are old are looked at on the spot; many are shown as they stood, and looked at beside the work. */
+    private List<Entry> standing() {
+        List<Entry> entries = standings.all(workspace.today());
+        List<Entry> old = entries.stream().filter(entry -> !entry.fresh()).toList();
+        List<Entry> now = old.size() <= AT_ONCE
+                ? old
+                : old.stream().filter(entry -> entry.standing().isEmpty()).toList();
+        now.forEach(entry -> workspace.open(entry.id()));
+        if (now.size() < old.size()) {
+            refreshing.begin();
+        }
+        return now.isEmpty() ? entries : standings.all(workspace.today());
     }
 
     @GetMapping("/engagements/new")

@@ -3,12 +3,11 @@ package undersaw.web.docket;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
-import undersaw.law.calendar.DueDate;
-import undersaw.returns.ReturnKind.Vital;
+import undersaw.engagement.TaxpayerNumber;
 import undersaw.store.Notes;
-import undersaw.web.desk.OpenEngagement;
+import undersaw.store.Standings.Entry;
+import undersaw.store.Standings.Standing;
 import undersaw.web.desk.Progress;
 import undersaw.web.frame.Figure;
 
@@ -28,6 +27,7 @@ import undersaw.web.frame.Figure;
  * @param late whether it is overdue and not accepted
  * @param done whether nothing is left to do
  * @param withClient whether the client was asked for something that has not come
+ * @param old whether it is being looked at again, and this is how it stood before
  */
 public record DocketRow(
         long id,
@@ -42,30 +42,32 @@ public record DocketRow(
         String urgency,
         boolean late,
         boolean done,
-        boolean withClient)
+        boolean withClient,
+        boolean old)
         implements Comparable<DocketRow> {
-    static DocketRow of(OpenEngagement open, Progress progress, Optional<Notes.Asked> asked, LocalDate today) {
-        DueDate dates = open.kind().due(open.heading().period());
-        boolean extended = open.kind().isExtended(open.calculation());
-        LocalDate due = extended ? dates.extended() : dates.due();
-        long days = ChronoUnit.DAYS.between(today, due);
-        boolean done = progress.isDone();
+    static DocketRow of(Entry entry, Optional<Notes.Asked> asked, LocalDate today) {
+        Standing standing = entry.standing().orElseThrow();
+        Progress progress = Progress.of(standing);
+        long days = ChronoUnit.DAYS.between(today, standing.due());
         boolean filed = progress.isAccepted();
         return new DocketRow(
-                open.id(),
-                open.heading().client().name(),
-                open.heading().client().number().masked(),
-                open.heading().form(),
-                open.heading().period().start() + " to "
-                        + open.heading().period().end(),
-                due,
+                entry.id(),
+                entry.client(),
+                TaxpayerNumber.masked(entry.number()),
+                entry.form(),
+                entry.start() + " to " + entry.until(),
+                standing.due(),
                 progress.caption(),
                 waitsFor(progress, asked),
-                open.snapshot().accounts().isEmpty() ? "" : comesTo(open),
-                filed ? "" : (days < 0 ? -days + " days late" : days + " days left") + (extended ? ", extended" : ""),
+                standing.books() ? standing.vital() + " " + Figure.text(standing.amount()) : "",
+                filed
+                        ? ""
+                        : (days < 0 ? -days + " days late" : days + " days left")
+                                + (standing.extended() ? ", extended" : ""),
                 !filed && days < 0,
-                done,
-                asked.isPresent());
+                progress.isDone(),
+                asked.isPresent(),
+                !entry.fresh());
     }
 
     private static String waitsFor(Progress progress, Optional<Notes.Asked> asked) {
@@ -74,12 +76,6 @@ public record DocketRow(
                         (each.count() == 1 ? "the client, 1 answer" : "the client, " + each.count() + " answers")
                                 + " since " + each.since() + "; " + work)
                 .orElse(work);
-    }
-
-    private static String comesTo(OpenEngagement open) {
-        List<Vital> vitals = open.kind().vitals(open.calculation());
-        Vital last = vitals.get(vitals.size() - 1);
-        return last.caption() + " " + Figure.text(open.calculation().amount(last.line()));
     }
 
     @Override

@@ -23,6 +23,7 @@ import undersaw.store.Notes;
 import undersaw.store.People;
 import undersaw.store.Preferences;
 import undersaw.store.StagedFiles;
+import undersaw.store.Standings;
 import undersaw.store.TrailSeal;
 import undersaw.store.Vault;
 
@@ -59,6 +60,11 @@ class Furnishing {
     @Bean
     Movements movements(Database database) {
         return new Movements(database);
+    }
+
+    @Bean
+    Standings standings(Database database) {
+        return new Standings(database);
     }
 
     /** The tables that the firm has loaded are in force from the start. */

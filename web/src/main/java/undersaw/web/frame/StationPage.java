@@ -6,7 +6,7 @@ import undersaw.calc.Calculation;
 import undersaw.engagement.Station;
 import undersaw.line.LineKey;
 import undersaw.web.desk.OpenEngagement;
-import undersaw.web.desk.Progress;
+import undersaw.web.desk.Standpoint;
 import undersaw.web.desk.Workspace;
 import undersaw.web.desk.Workspace.Outcome;
 
@@ -14,11 +14,11 @@ import undersaw.web.desk.Workspace.Outcome;
 @Component
 public class StationPage {
     private final Workspace workspace;
-    private final Progress.Teller progress;
+    private final Standpoint standpoint;
 
-    StationPage(Workspace workspace, Progress.Teller progress) {
+    StationPage(Workspace workspace, Standpoint standpoint) {
         this.workspace = workspace;
-        this.progress = progress;
+        this.standpoint = standpoint;
     }
 
     /** Puts the head of an engagement into the model and gives the engagement. */
@@ -42,7 +42,7 @@ public class StationPage {
 
     private void show(OpenEngagement open, Station here, Model model) {
         model.addAttribute("open", open);
-        model.addAttribute("head", EngagementHead.of(open, progress.of(open), here));
+        model.addAttribute("head", EngagementHead.of(open, standpoint.progress(open), here));
     }
 
     /** One figure of a computed return. */
