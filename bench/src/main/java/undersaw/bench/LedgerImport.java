@@ -70,12 +70,14 @@ final class LedgerImport {
             SourceFile source = SourceFile.of("ledger.csv", file);
             long start = System.nanoTime();
             ColumnPlan plan = BooksReader.look(source, "").plan();
-            StagedBooks[] books = new StagedBooks[1];
-            new Ledgers(open)
-                    .keep(id, "ledger.csv", each -> books[0] = BooksReader.read(source, plan, context(), each));
+            StagedBooks books;
+            try (Ledgers.Arriving ledger = new Ledgers(open).arriving(id, "ledger.csv")) {
+                books = BooksReader.read(source, plan, context(), ledger);
+                ledger.complete();
+            }
             long time = System.nanoTime() - start;
-            if (!books[0].isSound() || books[0].transactions() != rows) {
-                throw new IllegalStateException("the ledger was not read: " + books[0].faults());
+            if (!books.isSound() || books.transactions() != rows) {
+                throw new IllegalStateException("the ledger was not read: " + books.faults());
             }
             return time;
         }

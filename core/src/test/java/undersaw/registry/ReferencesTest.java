@@ -2,29 +2,17 @@ package undersaw.registry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.net.URI;
-import java.net.URISyntaxException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.objectweb.asm.ClassReader;
-import org.objectweb.asm.ClassVisitor;
-import org.objectweb.asm.Handle;
-import org.objectweb.asm.Label;
-import org.objectweb.asm.MethodVisitor;
-import org.objectweb.asm.Opcodes;
 import undersaw.calc.Plan;
+import undersaw.floors.CompiledClasses;
+import undersaw.floors.CompiledClasses.Text;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.returns.ReturnKind;
@@ -34,14 +22,11 @@ import undersaw.returns.ReturnKind;
  * shape of a line in the compiled classes that no plan knows fails here, with its place.
  */
 class ReferencesTest {
-    /** What joined texts leave open stands as this character in the compiled recipe. */
+    /** What joined texts leave open stands as this character. */
     private static final char OPEN = '\1';
 
     private static final Set<String> IDS = ids();
     private static final Set<String> FORMS = forms();
-
-    /** A text in a class. */
-    private record Text(String place, String text) {}
 
     private static Stream<Plan> plans() {
         return Returns.all().stream().flatMap(ReferencesTest::plans);
@@ -91,74 +76,14 @@ class ReferencesTest {
         return IDS.stream().anyMatch(id -> pattern.matcher(id).matches());
     }
 
-    private static List<Text> texts() throws IOException, URISyntaxException {
-        URI classes = Returns.class
-                .getProtectionDomain()
-                .getCodeSource()
-                .getLocation()
-                .toURI();
-        List<Text> texts = new ArrayList<>();
-        try (Stream<Path> files = Files.walk(Path.of(classes))) {
-            for (Path file :
-                    files.filter(each -> each.toString().endsWith(".class")).toList()) {
-                try (InputStream in = Files.newInputStream(file)) {
-                    ClassReader reader = new ClassReader(in);
-                    reader.accept(new Texts(reader.getClassName(), texts::add), ClassReader.SKIP_FRAMES);
-                }
-            }
-        }
-        return texts;
-    }
-
     @Test
-    void everyLineNamedByItsTextIsThere() throws IOException, URISyntaxException {
-        List<Text> lines = texts().stream().filter(each -> isLine(each.text())).toList();
+    void everyLineNamedByItsTextIsThere() {
+        List<Text> lines = CompiledClasses.with(Returns.class).texts().stream()
+                .filter(each -> isLine(each.text()))
+                .toList();
         assertThat(lines).as("texts that are lines").hasSizeGreaterThan(500);
         assertThat(lines.stream().filter(each -> !isThere(each.text())).map(Text::toString))
                 .as("lines that no year has")
                 .isEmpty();
-    }
-
-    /** Hands on each text of a class with its method and line. */
-    private static final class Texts extends ClassVisitor {
-        private final String type;
-        private final Consumer<Text> found;
-
-        Texts(String type, Consumer<Text> found) {
-            super(Opcodes.ASM9);
-            this.type = type.replace('/', '.');
-            this.found = found;
-        }
-
-        @Override
-        public MethodVisitor visitMethod(
-                int access, String name, String descriptor, String signature, String[] exceptions) {
-            return new MethodVisitor(Opcodes.ASM9) {
-                private int line;
-
-                @Override
-                public void visitLineNumber(int number, Label start) {
-                    line = number;
-                }
-
-                @Override
-                public void visitLdcInsn(Object value) {
-                    say(value);
-                }
-
-                @Override
-                public void visitInvokeDynamicInsn(String called, String type, Handle handle, Object... arguments) {
-                    for (Object each : arguments) {
-                        say(each);
-                    }
-                }
-
-                private void say(Object value) {
-                    if (value instanceof String text) {
-                        found.accept(new Text(type + ":" + line, text));
-                    }
-                }
-            };
-        }
     }
 }

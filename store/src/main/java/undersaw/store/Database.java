@@ -3,7 +3,6 @@ package undersaw.store;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.function.Supplier;
@@ -11,13 +10,11 @@ import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
-import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -127,26 +124,6 @@ public final class Database implements AutoCloseable {
     /** Runs everything or nothing. */
     <T extends @Nullable Object> T inTransaction(Supplier<T> work) {
         return transaction.execute(status -> work.get());
-    }
-
-    /** Work on the writing connection itself, for many rows at a time. */
-    @FunctionalInterface
-    interface Work<T> {
-        T on(Connection connection) throws SQLException;
-    }
-
-    /** Runs everything or nothing on the writing connection. */
-    <T extends @Nullable Object> T inConnection(Work<T> work) {
-        return inTransaction(() -> {
-            Connection connection = DataSourceUtils.getConnection(writer);
-            try {
-                return work.on(connection);
-            } catch (SQLException e) {
-                throw new DataAccessResourceFailureException("the database refused", e);
-            } finally {
-                DataSourceUtils.releaseConnection(connection, writer);
-            }
-        });
     }
 
     /** Copies the whole database to another file while it is open. */

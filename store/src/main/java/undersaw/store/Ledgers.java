@@ -1,21 +1,18 @@
 package undersaw.store;
 
-import java.sql.Connection;
-import java.sql.PreparedStatement;
-import java.sql.SQLException;
 import java.time.LocalDate;
-import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataAccessResourceFailureException;
 import undersaw.ledger.LedgerTransaction;
 import undersaw.money.Money;
 
 /** The transactions of clients' ledgers, as they were imported. A ledger is never changed, only followed by another. */
 public final class Ledgers {
     private static final int BATCH = 5000;
+    /** Binary digits of the numbers that the rows of one ledger have to themselves. */
+    private static final int RANGE = 32;
 
     private final Database database;
 
@@ -23,81 +20,133 @@ public final class Ledgers {
         this.database = database;
     }
 
-    private record Range(long firstRow, long lastRow) {}
-
     private record Row(String account, @Nullable String dated, String reference, String memo, long amount) {}
 
     /**
-     * Keeps a ledger in one transaction.
-     *
-     * @param source hands on the transactions one by one
-     * @return the number under which they are kept
+     * A ledger that is being read in: transactions are kept a few thousand at a time, so that nobody waits for the
+     * whole, and count only once it is {@link #complete}. Closed before, it leaves nothing; killed, it is swept at the
+     * next start.
      */
-    public long keep(long engagement, String file, Consumer<Consumer<LedgerTransaction>> source) {
-        return database.inConnection(connection -> {
-            long first = after(connection);
-            Batch batch = new Batch(connection, first);
-            source.accept(batch);
-            batch.finish();
-            return enter(connection, engagement, file, new Range(first, batch.next - 1));
-        });
-    }
-
-    private static long after(Connection connection) throws SQLException {
-        try (PreparedStatement max =
-                connection.prepareStatement("select coalesce(max(id), 0) + 1 from ledger_transaction")) {
-            return max.executeQuery().getLong(1);
-        }
-    }
-
-    private static long enter(Connection connection, long engagement, String file, Range range) throws SQLException {
-        try (PreparedStatement insert = connection.prepareStatement(
-                "insert into ledger (engagement, file, first_row, last_row) values (?, ?, ?, ?) returning id")) {
-            insert.setLong(1, engagement);
-            insert.setString(2, file);
-            insert.setLong(3, range.firstRow());
-            insert.setLong(4, range.lastRow());
-            return insert.executeQuery().getLong(1);
-        }
-    }
-
-    /** Writes rows many at a time. */
-    private static final class Batch implements Consumer<LedgerTransaction> {
-        private final PreparedStatement insert;
-        private final Map<LocalDate, String> days = new HashMap<>();
+    public final class Arriving implements Consumer<LedgerTransaction>, AutoCloseable {
+        private final long engagement;
+        private final String file;
+        private final List<Object[]> waiting = new ArrayList<>();
+        private long ledger;
         private long next;
+        private boolean complete;
 
-        Batch(Connection connection, long first) throws SQLException {
-            next = first;
-            insert = connection.prepareStatement(
-                    "insert into ledger_transaction (id, account, dated, reference, memo, amount)"
-                            + " values (?, ?, ?, ?, ?, ?)");
+        private Arriving(long engagement, String file) {
+            this.engagement = engagement;
+            this.file = file;
         }
 
         @Override
         public void accept(LedgerTransaction transaction) {
-            try {
-                insert.setLong(1, next++);
-                insert.setString(2, transaction.account());
-                insert.setString(
-                        3,
-                        transaction.date() == null ? null : transaction.date().toString());
-                insert.setString(4, transaction.reference());
-                insert.setString(5, transaction.memo());
-                insert.setLong(6, transaction.amount().cents());
-                insert.addBatch();
-                if (next % BATCH == 0) {
-                    insert.executeBatch();
-                }
-            } catch (SQLException e) {
-                throw new DataAccessResourceFailureException("a transaction could not be kept", e);
+            waiting.add(new Object[] {
+                transaction.account(),
+                transaction.date() == null ? null : transaction.date().toString(),
+                transaction.reference(),
+                transaction.memo(),
+                transaction.amount().cents()
+            });
+            if (waiting.size() == BATCH) {
+                flush();
             }
         }
 
-        void finish() throws SQLException {
-            insert.executeBatch();
-            insert.close();
+        private void flush() {
+            database.inTransaction(() -> {
+                if (ledger == 0) {
+                    begin();
+                }
+                List<Object[]> rows = new ArrayList<>();
+                for (Object[] each : waiting) {
+                    rows.add(new Object[] {next++, each[0], each[1], each[2], each[3], each[4]});
+                }
+                database.writeMany("""
+                        insert into ledger_transaction (id, account, dated, reference, memo, amount)
+                        values (?, ?, ?, ?, ?, ?)""", rows);
+                return true;
+            });
+            waiting.clear();
         }
+
+        /** The rows of a ledger lie together: each has a range of numbers to itself. */
+        private void begin() {
+            ledger = database.write()
+                    .sql("insert into ledger (engagement, file, first_row, last_row) values (?, ?, 0, -1) returning id")
+                    .params(engagement, file)
+                    .query(Long.class)
+                    .single();
+            next = ledger << RANGE;
+            database.write()
+                    .sql("update ledger set first_row = ?, last_row = ? where id = ?")
+                    .params(next, next - 1, ledger)
+                    .update();
+        }
+
+        /** The number under which the ledger is kept from now on. */
+        public long complete() {
+            flush();
+            database.inTransaction(() -> database.write()
+                    .sql("update ledger set last_row = ? where id = ?")
+                    .params(next - 1, ledger)
+                    .update());
+            complete = true;
+            return ledger;
+        }
+
+        @Override
+        public void close() {
+            if (!complete && ledger != 0) {
+                remove(ledger);
+            }
+        }
+    }
+
+    /** Begins to read a ledger in. */
+    public Arriving arriving(long engagement, String file) {
+        return new Arriving(engagement, file);
+    }
+
+    /**
+     * Removes ledgers that no revision of any engagement refers to, left by a process that was killed; at a start,
+     * before any is read in.
+     *
+     * @return how many
+     */
+    public int sweep() {
+        List<Long> left = database.read().sql("""
+                        select id from ledger where id not in (
+                          select source_ledger from engagement
+                          union select json_extract(coalesce(before, after), '$.source_ledger') from row_change
+                            where held_in = 'engagement'
+                          union select json_extract(coalesce(after, before), '$.source_ledger') from row_change
+                            where held_in = 'engagement')""").query(Long.class).list();
+        left.forEach(this::remove);
+        return left.size();
+    }
+
+    private record Range(long firstRow, long lastRow) {}
+
+    private void remove(long ledger) {
+        database.inTransaction(() -> {
+            Range range = database.read()
+                    .sql("select first_row, last_row from ledger where id = ?")
+                    .param(ledger)
+                    .query(Range.class)
+                    .single();
+            // one that was not completed does not know yet how far it goes
+            boolean apart = range.firstRow() == ledger << RANGE;
+            database.write()
+                    .sql("delete from ledger_transaction where id between ? and ?")
+                    .params(range.firstRow(), apart ? range.firstRow() + (1L << RANGE) - 1 : range.lastRow())
+                    .update();
+            return database.write()
+                    .sql("delete from ledger where id = ?")
+                    .param(ledger)
+                    .update();
+        });
     }
 
     /** The transactions of one account in the order of the client's ledger, from a place on. */

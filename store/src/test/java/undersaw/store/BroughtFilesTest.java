@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.TreeMap;
 import org.junit.jupiter.api.AfterEach;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import undersaw.SampleReturns;
 import undersaw.engagement.Change;
+import undersaw.ledger.BooksSource;
 import undersaw.ledger.LedgerTransaction;
 import undersaw.money.Money;
 import undersaw.store.Attachments.Attachment;
@@ -82,25 +84,62 @@ class BroughtFilesTest {
         Ledgers ledgers = new Ledgers(database);
         LedgerTransaction sale = new LedgerTransaction("4000", LocalDate.of(2025, 2, 3), "J1", "m", Money.ofCents(-5));
         LedgerTransaction cash = new LedgerTransaction("1000", null, "", "", Money.ofCents(5));
-        long first = ledgers.keep(id, "one.csv", each -> List.of(sale, cash).forEach(each));
-        long second =
-                ledgers.keep(id, "two.csv", each -> List.of(sale, sale, cash).forEach(each));
+        long first = kept(ledgers, "one.csv", List.of(sale, cash));
+        long second = kept(ledgers, "two.csv", List.of(sale, sale, cash));
         assertThat(ledgers.of(first, "4000", 0, 10)).containsExactly(sale);
         assertThat(ledgers.of(second, "4000", 1, 10)).containsExactly(sale);
         assertThat(ledgers.count(second, "4000")).isEqualTo(2);
         assertThat(ledgers.of(second, "1000", 0, 10)).containsExactly(cash);
     }
 
+    private long kept(Ledgers ledgers, String file, List<LedgerTransaction> transactions) {
+        try (Ledgers.Arriving arriving = ledgers.arriving(id, file)) {
+            transactions.forEach(arriving);
+            return arriving.complete();
+        }
+    }
+
+    private long rows(String table) {
+        return database.read()
+                .sql("select count(*) from " + table)
+                .query(Long.class)
+                .single();
+    }
+
+    private static List<LedgerTransaction> many() {
+        LedgerTransaction one = new LedgerTransaction("1", null, "", "", Money.ZERO);
+        return Collections.nCopies(5_001, one);
+    }
+
     @Test
     void aLedgerThatBreaksOffLeavesNothingBehind() {
         Ledgers ledgers = new Ledgers(database);
-        assertThatThrownBy(() -> ledgers.keep(id, "one.csv", each -> {
-                    each.accept(new LedgerTransaction("1", null, "", "", Money.ZERO));
-                    throw new IllegalStateException("broken");
-                }))
-                .hasMessage("broken");
-        assertThat(ledgers.keep(id, "two.csv", each -> {})).isEqualTo(1);
-        assertThat(ledgers.count(1, "1")).isZero();
+        try (Ledgers.Arriving arriving = ledgers.arriving(id, "one.csv")) {
+            many().forEach(arriving);
+            assertThat(rows("ledger_transaction"))
+                    .as("others may write between the thousands")
+                    .isEqualTo(5_000);
+        }
+        assertThat(rows("ledger_transaction")).isZero();
+        assertThat(rows("ledger")).isZero();
+    }
+
+    @Test
+    void whatAKilledProcessLeftOfALedgerIsSwept() {
+        Ledgers ledgers = new Ledgers(database);
+        Engagements.Kept kept = engagements.open(id).orElseThrow();
+        long taken = kept(ledgers, "taken.csv", many());
+        long before = kept(ledgers, "before.csv", many());
+        Change first = new Change.BooksReplaced(List.of(), new BooksSource("before.csv", before));
+        Change second = new Change.BooksReplaced(List.of(), new BooksSource("taken.csv", taken));
+        engagements.record(kept, first, "R. Tern", Instant.EPOCH);
+        engagements.record(engagements.open(id).orElseThrow(), second, "R. Tern", Instant.EPOCH);
+        kept(ledgers, "complete, and no revision took it.csv", many());
+        many().forEach(ledgers.arriving(id, "killed.csv"));
+        assertThat(ledgers.sweep()).isEqualTo(2);
+        assertThat(ledgers.count(taken, "1")).isEqualTo(5_001);
+        assertThat(ledgers.count(before, "1")).as("undo may lead back to it").isEqualTo(5_001);
+        assertThat(rows("ledger_transaction")).isEqualTo(10_002);
     }
 
     @Test

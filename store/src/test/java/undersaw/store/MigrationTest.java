@@ -6,11 +6,17 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.sqlite.SQLiteDataSource;
+import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
+import undersaw.line.LineKey;
 
 /** A file of an earlier version, with rows in it, is read by this one. */
 class MigrationTest {
@@ -85,5 +91,65 @@ class MigrationTest {
             assertThat(note.asks()).isFalse();
         });
         assertThat(notes.asked()).isEmpty();
+    }
+
+    private static Path inUse(Path folder) throws SQLException {
+        Path file = folder.resolve("undersaw.db");
+        earlier(
+                file,
+                "9",
+                CLIENT,
+                ENGAGEMENT,
+                "insert into account values (1, '4000', 'Sales', 'INCOME_STATEMENT', 0, -50000)",
+                "insert into mapping (engagement, account, line, treatment, confirmed, reason, partner) "
+                        + "values (1, '4000', '1120/1a', 'full', 1, 'confirmed', '')",
+                "insert into fact values (1, '1120/26', '', '700', 'note', 'R. Tern')",
+                "insert into payment values (1, 0, '2025-04-15', 'withheld', 500)",
+                "insert into audit (engagement, revision, happened, person, what, before, after, previous, digest) "
+                        + "values (1, 7, '2026-01-01T00:00:00Z', 'R. Tern', 'Figure typed', '', '1120/26 700', '', "
+                        + "'"
+                        + RowDigest.sha256(String.join(
+                                "\u001F",
+                                "",
+                                "1",
+                                "7",
+                                "2026-01-01T00:00:00Z",
+                                "R. Tern",
+                                "Figure typed",
+                                "",
+                                "1120/26 700"))
+                        + "')");
+        return file;
+    }
+
+    @Test
+    void whatStoodBeforeChangesWereKeptIsReadEditedAndTakenBack(@TempDir Path folder) throws SQLException {
+        Database database = Database.open(inUse(folder));
+        AuditTrail trail = new AuditTrail(database);
+        Engagements engagements = new Engagements(database, trail);
+        Engagements.Kept kept = engagements.open(1).orElseThrow();
+        Snapshot before = kept.snapshot();
+        assertThat(before.accounts()).containsOnlyKeys("4000");
+        assertThat(before.fact(LineKey.parse("1120/26"))).map(Fact::value).contains("700");
+        assertThat(before.lists().payments()).hasSize(1);
+        assertThat(trail.firstFault()).isEmpty();
+        assertThat(engagements.lastMade(1, kept.revision()))
+                .as("changes made before they were kept cannot be taken back")
+                .isEmpty();
+
+        engagements.record(
+                kept,
+                new Change.FactsSet(Map.of(LineKey.parse("1120/26"), Fact.of("800"))),
+                "R. Tern",
+                Instant.parse("2026-03-09T10:00:00Z"));
+        Engagements.Kept edited = engagements.open(1).orElseThrow();
+        assertThat(trail.firstFault()).isEmpty();
+        engagements.takeBack(
+                edited,
+                engagements.lastMade(1, edited.revision()).orElseThrow(),
+                new Engagements.By("R. Tern", Instant.parse("2026-03-09T10:01:00Z")),
+                after -> List.of());
+        assertThat(engagements.open(1).orElseThrow().snapshot()).isEqualTo(before);
+        assertThat(trail.firstFault()).isEmpty();
     }
 }

@@ -7,8 +7,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
+import undersaw.floors.CompiledClasses;
 import undersaw.line.LineId;
 import undersaw.registry.Returns;
 
@@ -20,20 +22,17 @@ class EveryTreatmentTest {
     private static final List<String> ELSEWHERE = List.of(
             // worked by forms and worksheets of their own, each with tests of its own
             "federal-tax",
-            "federal-tax-deferred",
             "charitable",
             "depreciation-books",
             "amortization-books",
             "disposal-books",
             "capital-books",
             "inventory-change",
-            "inventory-reserve",
             "cost-of-sales-perpetual",
             "interest-163j",
             "start-up-195",
             "organizational",
             "bad-debt-reserve",
-            "suspense",
             "full");
 
     private static long at(Calculation year, String line) {
@@ -220,6 +219,17 @@ class EveryTreatmentTest {
         reconciles(year);
     }
 
+    /** Schedule M-1 line 2, text of the line: federal income tax per books, a benefit below zero (IRC 275). */
+    @ParameterizedTest
+    @CsvSource({"federal-tax-deferred, 1000, 1000", "federal-tax-deferred, -1000, -1000"})
+    void deferredFederalTaxIsAddedBack(String treatment, String booked, long added) {
+        Calculation year =
+                profitable().expense("8100", "1120/M-1/2", treatment, booked).calculate();
+        assertThat(at(year, "M-1/2")).isEqualTo(added);
+        assertThat(at(year, "28")).isEqualTo(900_000);
+        reconciles(year);
+    }
+
     /** IRC 263A: costs that inventory keeps, typed on an account of cost of goods sold. */
     @Test
     void inventoryCostsThatAreCapitalized() {
@@ -259,10 +269,23 @@ class EveryTreatmentTest {
         assertThat(at(calculation, "26")).isEqualTo(reached);
     }
 
+    @ParameterizedTest
+    @MethodSource("elsewhere")
+    void whatIsWorkedElsewhereHasTestsOfItsOwn(String treatment) {
+        assertThat(CompiledClasses.with(EveryTreatmentTest.class).texts())
+                .filteredOn(text -> List.of(text.text().split(", ")).contains(treatment))
+                .filteredOn(text -> !text.type().equals(EveryTreatmentTest.class.getName()))
+                .isNotEmpty();
+    }
+
+    private static List<String> elsewhere() {
+        return ELSEWHERE;
+    }
+
     @Test
     void noTreatmentIsLeftOut() throws NoSuchMethodException {
         List<String> tested = new ArrayList<>(ELSEWHERE);
-        tested.addAll(List.of("unicap-263a", "prepaid-expense"));
+        tested.addAll(List.of("unicap-263a", "prepaid-expense", "inventory-reserve"));
         for (var method : EveryTreatmentTest.class.getDeclaredMethods()) {
             CsvSource rows = method.getAnnotation(CsvSource.class);
             if (rows != null) {

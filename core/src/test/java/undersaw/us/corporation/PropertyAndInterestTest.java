@@ -197,12 +197,16 @@ class PropertyAndInterestTest {
     }
 
     private static SampleReturns largeBorrower(int year) {
+        return largeBorrower(year, "full");
+    }
+
+    private static SampleReturns largeBorrower(int year, String treatment) {
         SampleReturns sample = SampleReturns.corporation()
                 .during(Period.calendarYear(year))
                 .income("4000", "1120/1a", "full", "40000000")
                 .income("4500", "1120/5", "full", "100000")
                 .expense("6000", "1120/13", "full", "30000000")
-                .expense("6500", "1120/18", "full", "5000000")
+                .expense("6500", "1120/18", treatment, "5000000")
                 .expense("6700", "1120/20", "depreciation-books", "2000000")
                 .fact("4562/17", "2000000");
         return sample.fact("448c/y1", "40000000").fact("448c/y2", "38000000").fact("448c/y3", "36000000");
@@ -215,12 +219,14 @@ class PropertyAndInterestTest {
     @ParameterizedTest
     @CsvSource({
         // 10,000,000 before interest and depreciation: 3,000,000 and 100,000
-        "2025, 10000000, 3100000, 1900000",
+        "full, 2025, 10000000, 3100000, 1900000",
+        "interest-163j, 2025, 10000000, 3100000, 1900000",
         // 8,000,000 after depreciation
-        "2024, 8000000, 2500000, 2500000",
+        "full, 2024, 8000000, 2500000, 2500000",
+        "interest-163j, 2024, 8000000, 2500000, 2500000",
     })
-    void interestIsLimited(int year, String adjusted, String deducted, String left) {
-        Calculation found = largeBorrower(year).calculate();
+    void interestIsLimited(String treatment, int year, String adjusted, String deducted, String left) {
+        Calculation found = largeBorrower(year, treatment).calculate();
         holds(
                 found,
                 Map.of(

@@ -2,10 +2,10 @@ package undersaw.us.corporation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import undersaw.SampleReturns;
 import undersaw.calc.Calculation;
@@ -227,7 +227,11 @@ class WorkedReturnsTest {
                 .calculate();
         stands(year, "2220/3", 420_000, "2220/5", 420_000);
         stands(year, "2220/10/a", 20_000, "2220/10/b", 190_000, "2220/10/c", 105_000, "2220/10/d", 105_000);
-        assertThat(new BigDecimal(20_000 + 190_000 + 105_000 + 105_000)).isEqualByComparingTo("420000");
+        assertThat(Stream.of("a", "b", "c", "d")
+                        .mapToLong(column ->
+                                year.amount(LineId.of("2220/10/" + column)).dollars())
+                        .sum())
+                .isEqualTo(420_000);
     }
 
     /** IRC 38(c)(1): net income tax less a quarter of what exceeds 25,000. */

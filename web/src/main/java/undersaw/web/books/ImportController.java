@@ -1,19 +1,22 @@
 package undersaw.web.books;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Controller;
@@ -40,6 +43,7 @@ import undersaw.store.StagedFiles;
 import undersaw.store.StagedFiles.Staged;
 import undersaw.store.Vault;
 import undersaw.web.desk.OpenEngagement;
+import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
 import undersaw.web.frame.Download;
 import undersaw.web.frame.Signature;
@@ -49,10 +53,21 @@ import undersaw.web.learn.Suggester;
 /** Station Books: a client's file on its way in, from the first look to the moment it replaces the books. */
 @Controller
 class ImportController {
+    private static final int PREVIEWS = 8;
+
     private final Workspace workspace;
     private final Desk desk;
     private final StationPage page;
     private final Signature signature;
+
+    /** A file as it was read in one way for one revision. */
+    private record Reading(long engagement, long revision, String digest, String plan) {}
+
+    /** A preview that is only looked at again is not read again. */
+    private final Cache<Reading, StagedBooks> readings = Caffeine.newBuilder()
+            .maximumSize(PREVIEWS)
+            .expireAfterAccess(Duration.ofMinutes(10))
+            .build();
 
     ImportController(Workspace workspace, Desk desk, StationPage page, Signature signature) {
         this.workspace = workspace;
@@ -126,7 +141,9 @@ class ImportController {
                     SourceFile source = desk.source(waiting);
                     BooksReader.Look look = look(open, waiting);
                     ColumnPlan plan = plan(waiting.plan()).orElse(look.plan());
-                    StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
+                    StagedBooks books = readings.get(
+                            new Reading(open.id(), open.revision(), waiting.digest(), plan.text()),
+                            unused -> BooksReader.read(source, plan, context(open), transaction -> {}));
                     model.addAttribute("staged", StagedView.of(waiting, look, plan, books));
                     model.addAttribute(
                             "held", books.isSound() ? HeldAgainst.of(open, books, workspace.lastYear(id)) : List.of());
@@ -261,36 +278,34 @@ class ImportController {
         return "redirect:/e/" + id + "/books";
     }
 
-    /** Reads the file once more and puts books, transactions and suggestions in place together. */
+    /** Reads the file, its transactions beside the work of others, and puts books and suggestions in place together. */
     private StagedBooks place(long id, Staged waiting, Principal principal) {
         SourceFile source = desk.source(waiting);
         ColumnPlan plan = ColumnPlan.parse(waiting.plan());
-        AtomicReference<StagedBooks> read = new AtomicReference<>();
-        workspace.change(id, signature.name(principal), open -> {
-            StagedBooks books = BooksReader.read(source, plan, context(open), transaction -> {});
-            read.set(books);
+        OpenEngagement seen = workspace.open(id);
+        StagedBooks books;
+        try (Ledgers.Arriving arriving = desk.ledgers().arriving(id, waiting.file())) {
+            books = BooksReader.read(source, plan, context(seen), arriving);
             if (!books.isSound()) {
-                return null;
+                return books;
             }
-            long ledger = books.transactions() == 0
-                    ? 0
-                    : desk.ledgers()
-                            .keep(id, waiting.file(), each -> BooksReader.read(source, plan, context(open), each));
-            return placed(open, books, new BooksSource(waiting.file(), ledger));
-        });
-        if (read.get().isSound()) {
-            desk.staged().discard(id, StagedFiles.BOOKS);
-            String headings = BooksReader.look(source, plan.sheet()).headings();
-            if (!headings.isEmpty()) {
-                desk.staged()
-                        .remember(
-                                id,
-                                StagedFiles.BOOKS,
-                                headings,
-                                plan.remembered().text());
-            }
+            long ledger = books.transactions() == 0 ? 0 : arriving.complete();
+            workspace.change(id, signature.name(principal), open -> {
+                if (!open.snapshot().accounts().equals(seen.snapshot().accounts())) {
+                    throw new Refused(
+                            HttpStatus.CONFLICT,
+                            "The books were changed while the file was read. Look at the preview again.");
+                }
+                return placed(open, books, new BooksSource(waiting.file(), ledger));
+            });
         }
-        return read.get();
+        desk.staged().discard(id, StagedFiles.BOOKS);
+        String headings = BooksReader.look(source, plan.sheet()).headings();
+        if (!headings.isEmpty()) {
+            desk.staged()
+                    .remember(id, StagedFiles.BOOKS, headings, plan.remembered().text());
+        }
+        return books;
     }
 
     /** New accounts get a suggestion; what a person mapped stays. */

@@ -85,9 +85,12 @@ class Furnishing {
         return new StagedFiles(database);
     }
 
+    /** What a killed process left half read is removed before anything new is read. */
     @Bean
     Ledgers ledgers(Database database) {
-        return new Ledgers(database);
+        Ledgers ledgers = new Ledgers(database);
+        ledgers.sweep();
+        return ledgers;
     }
 
     @Bean
