@@ -65,7 +65,7 @@ public record Bridge(Money bookIncome, List<Step> steps, Money taxableIncome) {
         Map<String, List<Posting>> byTreatment = new LinkedHashMap<>();
         for (Posting posting : calculation.postings(line.line())) {
             byTreatment
-                    .computeIfAbsent(posting.why(), unused -> new ArrayList<>())
+                    .computeIfAbsent(posting.treatment(), unused -> new ArrayList<>())
                     .add(posting);
         }
         String caption = calculation.plan().line(line.line()).map(Line::caption).orElse("");
@@ -75,9 +75,7 @@ public record Bridge(Money bookIncome, List<Step> steps, Money taxableIncome) {
                             each.getValue().stream().map(Posting::amount).toList())
                     .roundedToDollars();
             left = left.minus(amount);
-            Optional<Treatment> treatment = kind.treatments().stream()
-                    .filter(known -> known.caption().equals(each.getKey()))
-                    .findFirst();
+            Optional<Treatment> treatment = each.getKey().isEmpty() ? Optional.empty() : kind.treatment(each.getKey());
             steps.add(new Step(
                     treatment.map(Treatment::caption).orElse(caption),
                     line.adds() ? amount : amount.negated(),

@@ -95,7 +95,7 @@ final class Evaluation implements Figures {
         books = books.with(account, AccountPosition.balances(account, entries).adjusted(), mapping);
     }
 
-    /** What a person typed in a row; rows that are computed are found when their line's turn comes. */
+    /** What a person typed in a row; computed cells, typed over or not, are found when their line's turn comes. */
     private void keepRow(LineKey key, @Nullable Fact fact) {
         if (key.instance().isEmpty() || !plan.has(key.line())) {
             return;
@@ -105,6 +105,8 @@ final class Evaluation implements Figures {
             LineValue now = fact == null ? null : typed(line, key, fact);
             noteMoved(key, values.get(key), now);
             put(key, now);
+        } else if (line.isRepeating() && fact != null) {
+            movedRows.computeIfAbsent(key.line(), unused -> new HashSet<>()).add(key.instance());
         }
     }
 

@@ -63,6 +63,7 @@ public final class Plan {
         this.year = year;
         this.forms = List.copyOf(forms);
         this.postingRule = postingRule;
+        forms.forEach(Form::close);
         Map<LineId, Line> lines = collect();
         Set<LineId> done = new HashSet<>();
         for (Line line : lines.values()) {

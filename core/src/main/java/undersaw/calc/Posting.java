@@ -10,6 +10,7 @@ import undersaw.money.Money;
  * @param line the line it reaches
  * @param amount exact cents in the natural sign of the line
  * @param portion which part of the balance it is
+ * @param treatment id of the treatment whose difference between books and return it is; empty where it is none
  * @param why the reason in words; empty where it is the plain balance
  */
-public record Posting(String account, LineId line, Money amount, Portion portion, String why) {}
+public record Posting(String account, LineId line, Money amount, Portion portion, String treatment, String why) {}

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 
 /** What an account brings as a whole, or part by part where it is split between lines. */
 final class SplitPostings {
@@ -20,14 +21,16 @@ final class SplitPostings {
         for (AccountPosition part : position.parts()) {
             for (Posting posting : plan.postingRule().post(part)) {
                 String why = posting.why().isEmpty() ? "part of the account" : posting.why();
-                Posting fixed = new Posting(posting.account(), posting.line(), posting.amount(), Portion.FIXED, why);
                 postings.merge(
                         new Way(posting.line(), why),
-                        fixed,
-                        (one, other) -> new Posting(
-                                one.account(), one.line(), one.amount().plus(other.amount()), Portion.FIXED, why));
+                        fixed(posting, posting.amount(), why),
+                        (one, other) -> fixed(one, one.amount().plus(other.amount()), why));
             }
         }
         return List.copyOf(postings.values());
+    }
+
+    private static Posting fixed(Posting posting, Money amount, String why) {
+        return new Posting(posting.account(), posting.line(), amount, Portion.FIXED, posting.treatment(), why);
     }
 }

@@ -21,14 +21,29 @@ public abstract class Form {
     private final List<MapTarget> targets = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
     private Section section = Section.EXPENSES;
+    private boolean closed;
 
     public Form(String code, String title) {
         this.code = code;
         this.title = title;
     }
 
+    /** Fixes the description of the form, its parts and lines; a return is put together from closed forms only. */
+    public final void close() {
+        closed = true;
+        parts.forEach(Part::close);
+        lines.values().forEach(Line::close);
+    }
+
+    private void describe() {
+        if (closed) {
+            throw new IllegalStateException("form " + code + " is described after its return was put together");
+        }
+    }
+
     /** Begins a part; lines from here on belong to it. */
     protected final Part part(String partCode, String partTitle, String citation) {
+        describe();
         Part part = new Part(partCode, partTitle, citation, () -> line("need/" + partCode, partTitle + ", needed"));
         parts.add(part);
         return part;
@@ -58,6 +73,7 @@ public abstract class Form {
 
     /** Declares a line whose address begins with the code of another form, as totals worked out elsewhere do. */
     protected final Line line(LineId id, String caption) {
+        describe();
         if (parts.isEmpty()) {
             throw new IllegalStateException("form " + code + " declares line " + id + " before its first part");
         }
@@ -83,12 +99,14 @@ public abstract class Form {
 
     /** Lets accounts of the income statement be mapped to the line. */
     protected final void mappable(Line line, Side side) {
+        describe();
         targets.add(new MapTarget(
                 line.id(), line.caption(), StatementKind.INCOME_STATEMENT, side, null, line.id(), section));
     }
 
     /** Lets balance-sheet accounts be mapped to a pair of columns. */
     protected final void mappable(BalanceRow row, Side side) {
+        describe();
         targets.add(new MapTarget(
                 row.id(),
                 row.caption(),
@@ -101,6 +119,7 @@ public abstract class Form {
 
     /** Lets balance-sheet accounts be mapped to one line that their closing balance reaches. */
     protected final void mappableClosing(Line line, Side side) {
+        describe();
         targets.add(
                 new MapTarget(line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id(), section));
     }

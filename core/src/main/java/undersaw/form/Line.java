@@ -52,14 +52,28 @@ public final class Line implements Term {
     private boolean notTotalled;
     private @Nullable Line follows;
 
+    private boolean closed;
+
     Line(LineId id, String caption, Part part) {
         this.id = id;
         this.caption = caption;
         this.part = part;
     }
 
+    /** From here on the description is fixed. */
+    void close() {
+        closed = true;
+    }
+
+    private void describe() {
+        if (closed) {
+            throw new IllegalStateException("line " + id + " is described after its return was put together");
+        }
+    }
+
     /** Fed by the accounts that are mapped here, and by nothing else. */
     public Line fromBooks() {
+        describe();
         booksFed = true;
         return is(new Posted(id));
     }
@@ -71,94 +85,110 @@ public final class Line implements Term {
 
     /** Found by a formula that refers ahead; it is asked for once, when the return is put together. */
     public Line is(Supplier<? extends Term> formula) {
+        describe();
         rule = formula;
         return this;
     }
 
     /** Found by a formula that counts the accounts mapped here in. */
     public Line fromBooksAnd(Supplier<? extends Term> formula) {
+        describe();
         booksFed = true;
         return is(formula);
     }
 
     /** Answered yes while the condition holds, no while it does not. */
     public Line isYesWhen(Supplier<Condition> condition) {
+        describe();
         yesWhen = condition;
         return as(LineKind.YES_NO);
     }
 
     /** Taken from the client's or the engagement's own facts. */
     public Line fromHeading(HeadingField field, LineKind as) {
+        describe();
         headingField = field;
         return as(as);
     }
 
     public Line as(LineKind newKind) {
+        describe();
         kind = newKind;
         return this;
     }
 
     /** Typed once for each of several instances. */
     public Line repeating() {
+        describe();
         repeats = true;
         return this;
     }
 
     /** Prints an itemised statement. */
     public Line withStatement() {
+        describe();
         statement = true;
         return this;
     }
 
     /** Prints zero where other lines would stay empty. */
     public Line always() {
+        describe();
         always = true;
         return this;
     }
 
     /** Stands on forms for years beginning in this calendar year or later. */
     public Line since(int year) {
+        describe();
         since = year;
         return this;
     }
 
     public Line cites(String authority) {
+        describe();
         citation = authority;
         return this;
     }
 
     /** A short explanation in our own words. */
     public Line help(String words) {
+        describe();
         help = words;
         return this;
     }
 
     /** The name of its column where rows are read from a file; without one, the caption's words. */
     public Line column(String name) {
+        describe();
         column = name;
         return this;
     }
 
     /** Holds one of a few words. */
     public Line oneOf(String... words) {
+        describe();
         choices = List.of(words);
         return as(LineKind.TEXT);
     }
 
     /** Comes to the next year as it stands, though it is an amount. */
     public Line stays() {
+        describe();
         stays = true;
         return this;
     }
 
     /** Answered anew each year, though it is no amount. */
     public Line ofTheYear() {
+        describe();
         ofTheYear = true;
         return this;
     }
 
     /** Keeps cents, as registers do; returns are in whole dollars. */
     public Line inCents() {
+        describe();
         cents = true;
         return this;
     }
@@ -169,12 +199,14 @@ public final class Line implements Term {
 
     /** A question that is never answered together with others, since a wrong no is dear. */
     public Line alone(String why) {
+        describe();
         keptOpen = why;
         return this;
     }
 
     /** A question that is not answered with no together with others while the engagement's own facts speak for yes. */
     public Line notNoWhile(Supplier<Condition> condition, String why) {
+        describe();
         contradicted = condition;
         keptOpen = why;
         return this;
@@ -182,6 +214,7 @@ public final class Line implements Term {
 
     /** Asked only when another question was answered yes. */
     public Line after(Line other) {
+        describe();
         askedAfter = other;
         return this;
     }
@@ -203,6 +236,7 @@ public final class Line implements Term {
 
     /** Not for the copy that the public may see. */
     public Line confidential() {
+        describe();
         confidential = true;
         return this;
     }
@@ -218,12 +252,14 @@ public final class Line implements Term {
 
     /** Begins the next year with what another line, in a list of the same row, ends this one with. */
     public Line beginsWith(Line ending) {
+        describe();
         follows = ending;
         return this;
     }
 
     /** A column whose sum means nothing. */
     public Line notTotalled() {
+        describe();
         notTotalled = true;
         return this;
     }
@@ -234,6 +270,7 @@ public final class Line implements Term {
 
     /** A column that is shown only when all columns are asked for. */
     public Line aside() {
+        describe();
         aside = true;
         return this;
     }

@@ -26,6 +26,7 @@ public final class Part {
     private @Nullable Supplier<YearsDrawn> drawn;
     private Station station = Station.RETURN;
     private @Nullable Line gone;
+    private boolean closed;
 
     /** A part; the supplier declares the line that says whether it is needed, for those that ask. */
     Part(String code, String title, String citation, Supplier<Line> declaresNeed) {
@@ -35,8 +36,20 @@ public final class Part {
         this.citation = citation;
     }
 
+    /** From here on the description is fixed. */
+    void close() {
+        closed = true;
+    }
+
+    private void describe() {
+        if (closed) {
+            throw new IllegalStateException("part " + code + " is described after its return was put together");
+        }
+    }
+
     /** A short explanation of the whole, for lines that have none of their own. */
     public Part help(String words) {
+        describe();
         help = words;
         return this;
     }
@@ -47,12 +60,14 @@ public final class Part {
 
     /** Not part of the return while the condition holds; its lines are still computed. */
     public Part excusedWhen(Supplier<Condition> condition) {
+        describe();
         excused = condition;
         return this;
     }
 
     /** Joins the return while the condition holds, or when somebody adds it. */
     public Part neededWhen(Supplier<Condition> condition) {
+        describe();
         needed = condition;
         return this;
     }
@@ -62,6 +77,7 @@ public final class Part {
      * nothing. The condition may read none of the lines found.
      */
     public Part foundOnlyThen() {
+        describe();
         need = declaresNeed.get().isYesWhen(this::isNeeded);
         return this;
     }
@@ -86,6 +102,7 @@ public final class Part {
 
     /** Joins the return when something feeds it. */
     Part byNeed(String words, Line addedLine) {
+        describe();
         plainWords = words;
         added = addedLine;
         return this;
@@ -93,24 +110,28 @@ public final class Part {
 
     /** A worksheet of our own that shows how a line is found and is not sent. */
     public Part worksheet() {
+        describe();
         worksheet = true;
         return this;
     }
 
     /** Its repeating lines are one list of rows, numbered in their order. */
     public Part list(String name) {
+        describe();
         list = name;
         return this;
     }
 
     /** Its repeating lines are one list of rows, each named in a column of its own. */
     public Part list(String name, String nameColumn) {
+        describe();
         rowName = nameColumn;
         return list(name);
     }
 
     /** Shows its figures over the years above its lines. */
     public Part drawn(Supplier<YearsDrawn> drawing) {
+        describe();
         drawn = drawing;
         return this;
     }
@@ -121,6 +142,7 @@ public final class Part {
 
     /** In a file its list has a row a figure: name, line and amount. */
     public Part byLine() {
+        describe();
         byLine = true;
         return this;
     }
@@ -131,18 +153,21 @@ public final class Part {
 
     /** Its rows stay in their year when the next is begun. */
     public Part ofTheYear() {
+        describe();
         ofTheYear = true;
         return this;
     }
 
     /** A register that has a station of its own. */
     public Part at(Station place) {
+        describe();
         station = place;
         return this;
     }
 
     /** Rows in which this line is filled do not come to the next year. */
     public Part withoutThose(Line filled) {
+        describe();
         gone = filled;
         return this;
     }

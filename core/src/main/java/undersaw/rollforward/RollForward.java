@@ -122,7 +122,7 @@ public final class RollForward {
         year.snapshot().facts().forEach((key, fact) -> {
             boolean marked = marks.containsKey("fact/" + key)
                     || lists.stream().anyMatch(list -> marks.containsKey(RowGifts.place(list, key)));
-            if (fact.isFromLastYear() && marked) {
+            if (fact.waits() && marked) {
                 facts.put(key, fact.confirmed(who));
             }
         });

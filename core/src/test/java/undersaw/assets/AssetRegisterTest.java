@@ -116,7 +116,7 @@ class AssetRegisterTest {
                 "R. Tern");
         Snapshot after = confirmed.applyTo(next);
         assertThat(RollForward.open(after)).doesNotContainKey(Station.ASSETS);
-        assertThat(after.facts().get(LineKey.parse("ASSETS/cost@lathe")).isFromLastYear())
+        assertThat(after.facts().get(LineKey.parse("ASSETS/cost@lathe")).waits())
                 .isFalse();
     }
 

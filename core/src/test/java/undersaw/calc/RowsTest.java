@@ -111,6 +111,20 @@ class RowsTest {
         }
     }
 
+    @Test
+    void aComputedCellTypedOverInAnOtherwiseEmptyRowCountsHoweverItIsFound() {
+        Calculation before = sale(SampleReturns.corporation(), "00001", "2020-01-01", "2025-05-01", "")
+                .calculate();
+        Change change = typed("8949/gain@00009", "40");
+        Calculation after = before.after(change.applyTo(before.snapshot()), change.touches());
+        Calculation anew = Calculation.of(after.plan(), after.snapshot());
+        assertThat(anew.value(LineKey.parse("8949/gain@00009"))).isPresent();
+        assertThat(after.differences(anew)).isEmpty();
+        Change back = typed("8949/gain@00009", "");
+        Calculation without = after.after(back.applyTo(after.snapshot()), back.touches());
+        assertThat(without.differences(before)).isEmpty();
+    }
+
     private static String value(String column, Random chance) {
         return switch (column) {
             case "term" -> chance.nextBoolean() ? "short" : "long";

@@ -36,6 +36,18 @@ class PlanTest {
     }
 
     @Test
+    void whatItWasPutTogetherFromIsFixed() {
+        Scratch form = new Scratch();
+        Line line = form.add("1");
+        Part part = line.part();
+        plan(form);
+        assertThatThrownBy(() -> form.add("2")).hasMessageContaining("form X is described after");
+        assertThatThrownBy(() -> line.help("late")).hasMessageContaining("line X/1 is described after");
+        assertThatThrownBy(() -> line.is(line)).hasMessageContaining("line X/1 is described after");
+        assertThatThrownBy(part::worksheet).hasMessageContaining("part 1 is described after");
+    }
+
+    @Test
     void refusesAReferenceToNothingAndNamesBoth() {
         Scratch form = new Scratch();
         form.add("1").is(new Reference(LineId.of("X/9")));

@@ -83,7 +83,7 @@ final class SnapshotRows {
 
     private record CarriedRow(String place, String value, String confirmed) {}
 
-    private record FactRow(String line, String instance, String value, String reason, String typedBy) {}
+    private record FactRow(String line, String instance, String value, String reason, String typedBy, boolean waits) {}
 
     private record PaymentRow(String paid, String kind, long amount) {}
 
@@ -146,11 +146,14 @@ final class SnapshotRows {
     }
 
     private Map<LineKey, Fact> facts(long id) {
-        return rows("select line, instance, value, reason, typed_by from fact where engagement = ?", id, FactRow.class)
+        return rows(
+                        "select line, instance, value, reason, typed_by, waits from fact where engagement = ?",
+                        id,
+                        FactRow.class)
                 .stream()
                 .collect(Collectors.toMap(
                         row -> LineId.of(row.line()).in(row.instance()),
-                        row -> new Fact(row.value(), row.reason(), row.typedBy())));
+                        row -> new Fact(row.value(), row.reason(), row.typedBy(), row.waits())));
     }
 
     private Map<String, SetAside> setAsides(long id) {
@@ -409,14 +412,17 @@ final class SnapshotRows {
             if (fact == null) {
                 gone.add(new Object[] {id, key.line().text(), key.instance()});
             } else {
-                typed.add(new Object[] {id, key.line().text(), key.instance(), fact.value(), fact.reason(), fact.by()});
+                typed.add(new Object[] {
+                    id, key.line().text(), key.instance(), fact.value(), fact.reason(), fact.by(), fact.waits() ? 1 : 0
+                });
             }
         });
         database.writeMany("delete from fact where engagement = ? and line = ? and instance = ?", gone);
         database.writeMany("""
-                insert into fact (engagement, line, instance, value, reason, typed_by) values (?, ?, ?, ?, ?, ?)
+                insert into fact (engagement, line, instance, value, reason, typed_by, waits)
+                values (?, ?, ?, ?, ?, ?, ?)
                 on conflict (engagement, line, instance) do update set value = excluded.value,
-                  reason = excluded.reason, typed_by = excluded.typed_by""", typed);
+                  reason = excluded.reason, typed_by = excluded.typed_by, waits = excluded.waits""", typed);
     }
 
     private void setAside(long id, String diagnostic, @Nullable SetAside answer) {

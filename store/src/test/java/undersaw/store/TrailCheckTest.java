@@ -94,7 +94,7 @@ class TrailCheckTest {
                 "insert into row_change values (99, 1, 9, 'fact', '1|a|b', null, '{}'); revision 9",
                 "update fact set value = '8'; row of fact (1|1120/37|)",
                 "delete from fact; row of fact (1|1120/37|)",
-                "insert into fact values (1, '1120/1a', '', '9', '', ''); row of fact (1|1120/1a|)",
+                "insert into fact values (1, '1120/1a', '', '9', '', '', 0); row of fact (1|1120/1a|)",
                 "update client set name = 'Another, Inc.'; row of client (1)"
             })
     void whatIsAlteredIsFound(String meddling, String words) throws SQLException {

@@ -134,7 +134,7 @@ final class CorporationPostings implements PostingRule {
                     postings,
                     position,
                     M3Rows.line(row, treatment.permanent() ? "c" : "b"),
-                    new Part(turned ? difference.negated() : difference, Portion.FIXED, treatment.caption()));
+                    Part.difference(turned ? difference.negated() : difference, Portion.FIXED, treatment));
         }
     }
 
@@ -155,9 +155,9 @@ final class CorporationPostings implements PostingRule {
             default -> Portion.FIXED;
         };
         Portion exact = position.taxEntries().isZero() ? portion : Portion.FIXED;
-        add(postings, position, line, new Part(adds ? difference : difference.negated(), exact, treatment.caption()));
+        add(postings, position, line, Part.difference(adds ? difference : difference.negated(), exact, treatment));
         if (treatment.id().equals("interest-exempt")) {
-            add(postings, position, EXEMPT_INTEREST, new Part(difference.negated(), exact, treatment.caption()));
+            add(postings, position, EXEMPT_INTEREST, Part.difference(difference.negated(), exact, treatment));
         }
     }
 
@@ -196,9 +196,19 @@ final class CorporationPostings implements PostingRule {
     }
 
     private static void add(List<Posting> postings, AccountPosition position, LineId line, Part part) {
-        postings.add(new Posting(position.account().number(), line, part.amount(), part.portion(), part.why()));
+        postings.add(new Posting(
+                position.account().number(), line, part.amount(), part.portion(), part.treatment(), part.why()));
     }
 
     /** An amount on its way to a line. */
-    private record Part(Money amount, Portion portion, String why) {}
+    private record Part(Money amount, Portion portion, String treatment, String why) {
+        Part(Money amount, Portion portion, String why) {
+            this(amount, portion, "", why);
+        }
+
+        /** What a treatment puts between books and return. */
+        static Part difference(Money amount, Portion portion, Treatment treatment) {
+            return new Part(amount, portion, treatment.id(), treatment.caption());
+        }
+    }
 }

@@ -22,6 +22,9 @@ import undersaw.line.LineKey;
 final class SignedFiles {
     static final String TYPED_BY = "typed-by.csv";
     static final String MAPPED_BY = "mapped-by.csv";
+    /** What the column {@code by} says of a figure that came from last year and waits to be confirmed. */
+    private static final String UNCONFIRMED = "from last year";
+
     private static final List<String> TYPED_COLUMNS = List.of("line", "instance", "by", "reason");
     private static final List<String> MAPPED_COLUMNS = List.of("account", "confirmed", "confidence", "by");
 
@@ -46,8 +49,13 @@ final class SignedFiles {
                 .map(line -> LineId.of(line).in(row.text("instance")))
                 .filter(facts::containsKey);
         key.ifPresentOrElse(
-                place -> facts.put(place, new Fact(facts.get(place).value(), row.text("reason"), row.text("by"))),
+                place -> facts.put(place, signed(facts.get(place).value(), row)),
                 () -> row.fault("line", "expected a figure that stands in facts.csv or in a list"));
+    }
+
+    private static Fact signed(String value, Row row) {
+        Fact fact = new Fact(value, row.text("reason"), row.text("by"));
+        return fact.by().equals(UNCONFIRMED) ? fact.carried() : fact;
     }
 
     private static void mapped(Row row, Map<String, Mapping> mappings) {
@@ -71,7 +79,8 @@ final class SignedFiles {
         List<List<String>> typed = new ArrayList<>();
         new TreeMap<>(snapshot.facts()).forEach((key, fact) -> {
             if (!fact.by().isEmpty() || !fact.reason().isEmpty()) {
-                typed.add(List.of(key.line().text(), key.instance(), fact.by(), fact.reason()));
+                typed.add(List.of(
+                        key.line().text(), key.instance(), fact.waits() ? UNCONFIRMED : fact.by(), fact.reason()));
             }
         });
         List<List<String>> mapped = new ArrayList<>();

@@ -1,3 +1,7 @@
+-- whether a figure waits to be confirmed, once read out of who typed it
+alter table fact add column waits integer not null default 0 check (waits in (0, 1));
+update fact set waits = 1 where typed_by = 'from last year';
+
 -- Each row that a revision writes, as it stood and as it stands: undo, the trail and earlier revisions rest on it, and
 -- no route can forget it, since the tables themselves note it down. Rows are kept with all their columns, in the order
 -- of the table; who gives a table another column makes its triggers anew.
@@ -177,7 +181,7 @@ begin
   select engagement, revision, 'fact', new.engagement || '|' || new.line || '|' || new.instance,
     null,
     json_object('engagement', new.engagement, 'line', new.line, 'instance', new.instance, 'value', new.value,
-      'reason', new.reason, 'typed_by', new.typed_by)
+      'reason', new.reason, 'typed_by', new.typed_by, 'waits', new.waits)
   from revision_in_hand;
 end;
 
@@ -186,28 +190,29 @@ begin
   insert into row_change (engagement, revision, held_in, place, before, after)
   select engagement, revision, 'fact', old.engagement || '|' || old.line || '|' || old.instance,
     json_object('engagement', old.engagement, 'line', old.line, 'instance', old.instance, 'value', old.value,
-      'reason', old.reason, 'typed_by', old.typed_by),
+      'reason', old.reason, 'typed_by', old.typed_by, 'waits', old.waits),
     null
   from revision_in_hand;
 end;
 
 create trigger fact_changes after update on fact when
-  (old.value is not new.value or old.reason is not new.reason or old.typed_by is not new.typed_by)
+  (old.value is not new.value or old.reason is not new.reason or old.typed_by is not new.typed_by or
+  old.waits is not new.waits)
   and exists (select 1 from revision_in_hand)
 begin
   insert into row_change (engagement, revision, held_in, place, before, after)
   select engagement, revision, 'fact', new.engagement || '|' || new.line || '|' || new.instance,
     json_object('engagement', old.engagement, 'line', old.line, 'instance', old.instance, 'value', old.value,
-      'reason', old.reason, 'typed_by', old.typed_by),
+      'reason', old.reason, 'typed_by', old.typed_by, 'waits', old.waits),
     json_object('engagement', new.engagement, 'line', new.line, 'instance', new.instance, 'value', new.value,
-      'reason', new.reason, 'typed_by', new.typed_by)
+      'reason', new.reason, 'typed_by', new.typed_by, 'waits', new.waits)
   from revision_in_hand;
 end;
 
 insert into row_change (engagement, revision, held_in, place, before, after)
 select engagement, 0, 'fact', each.engagement || '|' || each.line || '|' || each.instance, null,
     json_object('engagement', each.engagement, 'line', each.line, 'instance', each.instance, 'value', each.value,
-      'reason', each.reason, 'typed_by', each.typed_by)
+      'reason', each.reason, 'typed_by', each.typed_by, 'waits', each.waits)
 from fact each;
 
 -- payment

@@ -139,10 +139,13 @@ class Batch {
                             .map(shift -> moved(open, shift))
                             .toList())
                     .orElse(List.of());
-            movements.keep(
-                    named.id(),
-                    new Baseline(
-                            open.revision(), KeptFigures.of(open.calculation()).byKey()));
+            if (!moved.isEmpty()) {
+                movements.keep(
+                        named.id(),
+                        new Baseline(
+                                open.revision(),
+                                KeptFigures.of(open.calculation()).byKey()));
+            }
             return new Report(named.id(), name, sealed, moved, "");
         } catch (RuntimeException trouble) {
             // one engagement that cannot be computed must not keep the others from being

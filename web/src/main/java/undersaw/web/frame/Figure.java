@@ -35,7 +35,7 @@ public record Figure(
         if (line.holdsTaxpayerNumber()) {
             return masked(line, key, value);
         }
-        if (value.flatMap(LineValue::typedFact).filter(Fact::isFromLastYear).isPresent()) {
+        if (value.flatMap(LineValue::typedFact).filter(Fact::waits).isPresent()) {
             return fromLastYear(line, key, value.get());
         }
         return new Figure(

@@ -17,6 +17,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
@@ -74,6 +75,7 @@ class SecurityRules {
                         .permitAll())
                 .addFilterBefore(new SignInGate(brake), UsernamePasswordAuthenticationFilter.class)
                 .addFilterAfter(new StandingFilter(people), AnonymousAuthenticationFilter.class)
+                .addFilterAfter(new OnceFilter(), AuthorizationFilter.class)
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)));

@@ -29,6 +29,7 @@ import undersaw.web.frame.Figure;
  * @param fact what was typed; null where nothing was
  * @param replaced what it would hold had nobody typed over it; empty where nobody did
  * @param expected what a person may type, in words
+ * @param hidden whether what stands there is shown in part only
  */
 public record LineageView(
         Figure figure,
@@ -43,13 +44,9 @@ public record LineageView(
         List<Part> uses,
         @Nullable Fact fact,
         String replaced,
-        String expected) {
+        String expected,
+        boolean hidden) {
     private static final int BAR = 120;
-
-    /** Whether what was typed is shown in part only. */
-    public boolean isHidden() {
-        return figure.text().startsWith("•");
-    }
 
     /**
      * A line above or below in the drawn tree.
@@ -96,7 +93,8 @@ public record LineageView(
                         .flatMap(value -> value.replacedAmount())
                         .map(Figure::text)
                         .orElse(""),
-                line.expected());
+                line.expected(),
+                line.holdsTaxpayerNumber() && lineage.shown().isPresent());
     }
 
     private static List<LinePart> greatestFirst(List<LinePart> parts) {
