@@ -68,12 +68,16 @@ public final class FiftyPeople {
 
     private static void together(String server, Path log, String engagement)
             throws IOException, InterruptedException, ExecutionException {
+        List<HttpPerson> office = new ArrayList<>();
+        for (int i = 0; i < PEOPLE; i++) {
+            office.add(new HttpPerson(server).signedIn());
+        }
         int before = lines(log).size();
         ExecutorService people = Executors.newFixedThreadPool(PEOPLE);
         List<Future<Boolean>> work = new ArrayList<>();
         for (int i = 0; i < PEOPLE; i++) {
             int at = i;
-            work.add(people.submit(() -> person(server, engagement, at)));
+            work.add(people.submit(() -> person(office.get(at), new HttpPerson(server), engagement, at)));
         }
         for (Future<Boolean> each : work) {
             each.get();
@@ -100,9 +104,8 @@ public final class FiftyPeople {
         return sorted.get(sorted.size() * 95 / 100);
     }
 
-    private static boolean person(String server, String engagement, int at) throws IOException, InterruptedException {
-        HttpPerson person = new HttpPerson(server).signedIn();
-        HttpPerson stranger = new HttpPerson(server);
+    private static boolean person(HttpPerson person, HttpPerson stranger, String engagement, int at)
+            throws IOException, InterruptedException {
         int choices = PLACES.size() + 2;
         for (int i = 0; i < PAGES_EACH; i++) {
             Thread.sleep(THOUGHT / 2 + (at * 37L + i * 91L) % THOUGHT);

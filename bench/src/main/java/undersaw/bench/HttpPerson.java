@@ -41,10 +41,14 @@ final class HttpPerson {
         return System.nanoTime() - start;
     }
 
-    /** Nanoseconds until what a form changes has come back. */
+    /** Nanoseconds until what a form changes has come back, with the page that it may lead to. */
     long timePost(String address, String body) throws IOException, InterruptedException {
         long start = System.nanoTime();
         HttpResponse<String> answer = post(address, body);
+        if (answer.statusCode() == 302) {
+            String place = answer.headers().firstValue("Location").orElseThrow();
+            answer = get(place.startsWith(server) ? place.substring(server.length()) : place);
+        }
         if (answer.statusCode() != 200) {
             throw new IllegalStateException(address + " answered " + answer.statusCode() + ": " + answer.body());
         }

@@ -1,5 +1,8 @@
 package undersaw.check;
 
+import java.util.Comparator;
+import undersaw.line.NaturalOrder;
+
 /**
  * One thing about a return that a person must know, answer or mend.
  *
@@ -10,6 +13,14 @@ package undersaw.check;
  * @param answer how it can be answered on the spot
  */
 public record Diagnostic(String code, Severity severity, Place place, String message, Answer answer) {
+    /** Stops first, then by the rule's number. */
+    static final Comparator<Diagnostic> BY_RULE =
+            Comparator.comparing(Diagnostic::severity).thenComparing(Diagnostic::code);
+
+    /** The same, and by place within a rule. */
+    static final Comparator<Diagnostic> BY_PLACE =
+            BY_RULE.thenComparing(diagnostic -> diagnostic.place().word(), NaturalOrder.COUNTED);
+
     /** How a diagnostic can be answered where it stands. */
     public enum Answer {
         /** Only by going there. */

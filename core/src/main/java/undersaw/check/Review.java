@@ -1,13 +1,10 @@
 package undersaw.check;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import undersaw.engagement.SetAside;
 import undersaw.engagement.Snapshot;
-import undersaw.line.NaturalOrder;
 
 /**
  * All findings on one return, the answered ones apart.
@@ -19,22 +16,39 @@ import undersaw.line.NaturalOrder;
  */
 public record Review(
         List<Diagnostic> diagnostics, AccountFindings ofAccounts, List<TieOut> tieOuts, Snapshot snapshot) {
-    /** Sorts by severity, then code. */
+    /** Keeps its own copies. */
     public Review {
-        List<Diagnostic> sorted = new ArrayList<>(diagnostics);
-        sorted.sort(Comparator.comparing(Diagnostic::severity)
-                .thenComparing(Diagnostic::code)
-                .thenComparing(diagnostic -> diagnostic.place().word(), NaturalOrder.COUNTED));
-        diagnostics = List.copyOf(sorted);
+        diagnostics = List.copyOf(diagnostics);
         tieOuts = List.copyOf(tieOuts);
+    }
+
+    /** What the rules of the whole return and those of single accounts found, stops first, by rule and place. */
+    public static Review of(
+            List<Diagnostic> found, AccountFindings ofAccounts, List<TieOut> tieOuts, Examination examination) {
+        List<Diagnostic> sorted = new ArrayList<>(found);
+        sorted.sort(Diagnostic.BY_PLACE);
+        return new Review(merged(sorted, ofAccounts.asked(examination)), ofAccounts, tieOuts, examination.snapshot());
+    }
+
+    /** Two lists in order as one: thousands of accounts are not sorted anew for each look. */
+    private static List<Diagnostic> merged(List<Diagnostic> few, List<Diagnostic> many) {
+        List<Diagnostic> merged = new ArrayList<>(few.size() + many.size());
+        int at = 0;
+        for (Diagnostic next : many) {
+            while (at < few.size() && Diagnostic.BY_PLACE.compare(few.get(at), next) <= 0) {
+                merged.add(few.get(at++));
+            }
+            merged.add(next);
+        }
+        merged.addAll(few.subList(at, few.size()));
+        return merged;
     }
 
     /** The same with findings from elsewhere. */
     public Review and(List<Diagnostic> more) {
-        return more.isEmpty()
-                ? this
-                : new Review(
-                        Stream.concat(diagnostics.stream(), more.stream()).toList(), ofAccounts, tieOuts, snapshot);
+        List<Diagnostic> sorted = new ArrayList<>(more);
+        sorted.sort(Diagnostic.BY_PLACE);
+        return more.isEmpty() ? this : new Review(merged(sorted, diagnostics), ofAccounts, tieOuts, snapshot);
     }
 
     /** The answer to a query, or to a stop that may have one, as long as it still says what was answered. */

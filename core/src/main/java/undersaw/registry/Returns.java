@@ -63,12 +63,9 @@ public final class Returns {
 
     private static Review review(Examination examination, AccountFindings ofAccounts) {
         ReturnKind kind = of(examination.snapshot());
-        Stream<Diagnostic> found = Stream.concat(kind.checks().stream(), GENERAL.stream())
-                .flatMap(check -> check.examine(examination).stream());
-        return new Review(
-                Stream.concat(found, ofAccounts.asked(examination)).toList(),
-                ofAccounts,
-                kind.tieOuts(examination),
-                examination.snapshot());
+        List<Diagnostic> found = Stream.concat(kind.checks().stream(), GENERAL.stream())
+                .flatMap(check -> check.examine(examination).stream())
+                .toList();
+        return Review.of(found, ofAccounts, kind.tieOuts(examination), examination);
     }
 }

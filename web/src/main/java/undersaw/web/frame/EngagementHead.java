@@ -1,6 +1,7 @@
 package undersaw.web.frame;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import undersaw.check.Diagnostic;
@@ -74,12 +75,13 @@ public record EngagementHead(
                             Figure.of(
                                     line, line.id().alone(), open.calculation().value(line.id())))));
         }
+        Map<Station, Integer> waiting = waiting(open, progress);
         List<Tooth> ridge = new ArrayList<>();
         for (Station station : open.kind().stations()) {
             ridge.add(new Tooth(
                     station.caption(),
                     station.path(),
-                    openAt(station, open, progress),
+                    waiting.getOrDefault(station, 0),
                     station == here,
                     ridge.size() + 1));
         }
@@ -95,25 +97,26 @@ public record EngagementHead(
                 RollForward.open(open.snapshot()));
     }
 
-    private static int openAt(Station station, OpenEngagement open, Progress progress) {
+    /** How much is open at each station; nothing of a return that is done. */
+    private static Map<Station, Integer> waiting(OpenEngagement open, Progress progress) {
+        Map<Station, Integer> counts = new EnumMap<>(Station.class);
         if (progress.isDone()) {
-            return 0;
+            return counts;
         }
         Review review = open.review();
-        if (station == Station.CHECK) {
-            return review.open(Severity.STOP).size()
-                    + review.open(Severity.QUERY).size();
-        }
-        if (station == Station.FILE) {
-            return 1;
-        }
-        int count = station == Station.BOOKS && open.snapshot().accounts().isEmpty() ? 1 : 0;
+        int all = 0;
         for (Severity severity : List.of(Severity.STOP, Severity.QUERY)) {
             for (Diagnostic diagnostic : review.open(severity)) {
-                count += stationOf(diagnostic.place()) == station ? 1 : 0;
+                counts.merge(stationOf(diagnostic.place()), 1, Integer::sum);
+                all++;
             }
         }
-        return count;
+        if (open.snapshot().accounts().isEmpty()) {
+            counts.merge(Station.BOOKS, 1, Integer::sum);
+        }
+        counts.put(Station.CHECK, all);
+        counts.put(Station.FILE, 1);
+        return counts;
     }
 
     /** The station that a diagnostic sends a person to. */
