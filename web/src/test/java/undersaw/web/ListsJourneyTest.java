@@ -82,6 +82,7 @@ class ListsJourneyTest {
         page.dragAndDrop("#account-6400 th[scope=row]", ".targets li[data-line='1120/1a']");
         assertThat(page.locator("#account-6400.confirmed input.line")).hasValue("1120/1a");
         page.locator("body").press("u");
+        assertThat(page.locator("#account-6400.confirmed")).hasCount(0);
         for (String[] pair : new String[][] {{"1500", "1120/L/10a"}, {"1590", "1120/L/10b"}}) {
             page.locator("#account-" + pair[0] + " input.line").fill(pair[1]);
             page.locator("#account-" + pair[0] + " input.line").press("Enter");
