@@ -1,7 +1,6 @@
 package undersaw.calc;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -223,18 +222,6 @@ public final class Calculation {
     /** The sum of the account's tax entries, debit positive. */
     public Money taxEntries(Account account) {
         return entries.getOrDefault(account.number(), EntryTotals.NONE).tax();
-    }
-
-    /** Accounts that go nowhere, in no order. */
-    public Collection<Account> unmapped() {
-        return snapshot.accounts().values().stream()
-                .filter(account -> !isMapped(account))
-                .toList();
-    }
-
-    private boolean isMapped(Account account) {
-        Mapping mapping = snapshot.mappings().get(account.number());
-        return mapping != null && plan.isTarget(mapping);
     }
 
     /**

@@ -68,8 +68,8 @@ final class Evaluation implements Figures {
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
         Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
-        run.whole = true;
         snapshot.accounts().values().forEach(run::post);
+        run.whole = true;
         snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
         plan.order().forEach(run::evaluate);
         return run;

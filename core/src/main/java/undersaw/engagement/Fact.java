@@ -9,7 +9,8 @@ package undersaw.engagement;
  * @param waits whether it came from last year and nobody has confirmed it
  */
 public record Fact(String value, String reason, String by, boolean waits) {
-    private static final String LAST_YEAR = "from last year";
+    /** Who typed what last year gave and nobody has confirmed. */
+    public static final String LAST_YEAR = "from last year";
 
     /** A fact that waits for nobody. */
     public Fact(String value, String reason, String by) {

@@ -30,7 +30,7 @@ public final class Ledgers {
     public final class Arriving implements Consumer<LedgerTransaction>, AutoCloseable {
         private final long engagement;
         private final String file;
-        private final List<Object[]> waiting = new ArrayList<>();
+        private final List<LedgerTransaction> waiting = new ArrayList<>();
         private long ledger;
         private long next;
         private boolean complete;
@@ -42,13 +42,7 @@ public final class Ledgers {
 
         @Override
         public void accept(LedgerTransaction transaction) {
-            waiting.add(new Object[] {
-                transaction.account(),
-                transaction.date() == null ? null : transaction.date().toString(),
-                transaction.reference(),
-                transaction.memo(),
-                transaction.amount().cents()
-            });
+            waiting.add(transaction);
             if (waiting.size() == BATCH) {
                 flush();
             }
@@ -59,16 +53,23 @@ public final class Ledgers {
                 if (ledger == 0) {
                     begin();
                 }
-                List<Object[]> rows = new ArrayList<>();
-                for (Object[] each : waiting) {
-                    rows.add(new Object[] {next++, each[0], each[1], each[2], each[3], each[4]});
-                }
                 database.writeMany("""
                         insert into ledger_transaction (id, account, dated, reference, memo, amount)
-                        values (?, ?, ?, ?, ?, ?)""", rows);
+                        values (?, ?, ?, ?, ?, ?)""", waiting.stream().map(this::row).toList());
                 return true;
             });
             waiting.clear();
+        }
+
+        private Object[] row(LedgerTransaction transaction) {
+            return new Object[] {
+                next++,
+                transaction.account(),
+                transaction.date() == null ? null : transaction.date().toString(),
+                transaction.reference(),
+                transaction.memo(),
+                transaction.amount().cents()
+            };
         }
 
         /** The rows of a ledger lie together: each has a range of numbers to itself. */
@@ -87,11 +88,13 @@ public final class Ledgers {
 
         /** The number under which the ledger is kept from now on. */
         public long complete() {
-            flush();
-            database.inTransaction(() -> database.write()
-                    .sql("update ledger set last_row = ? where id = ?")
-                    .params(next - 1, ledger)
-                    .update());
+            database.inTransaction(() -> {
+                flush();
+                return database.write()
+                        .sql("update ledger set last_row = ? where id = ?")
+                        .params(next - 1, ledger)
+                        .update();
+            });
             complete = true;
             return ledger;
         }

@@ -5,8 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import undersaw.store.Engagements.Made;
 
@@ -18,7 +16,7 @@ import undersaw.store.Engagements.Made;
  */
 final class Revisions {
     private final Database database;
-    private final Map<String, Columns> columns = new HashMap<>();
+    private final Map<String, KeptTable> tables = new HashMap<>();
 
     Revisions(Database database) {
         this.database = database;
@@ -27,29 +25,6 @@ final class Revisions {
     /** Where undo and redo lead from a revision; null where there is nothing to take back, or to make again. */
     private record Ways(@Nullable Long lastMade, @Nullable Long lastTakenBack) {
         static final Ways NONE = new Ways(null, null);
-    }
-
-    private record Column(String name, boolean key) {}
-
-    /** The columns of a table, whose rows are kept as JSON by their names. */
-    private record Columns(List<String> key, List<String> rest) {
-        String isRow(String row) {
-            return key.stream().map(column -> column + " = " + of(row, column)).collect(Collectors.joining(" and "));
-        }
-
-        String setTo(String row) {
-            return rest.stream().map(column -> column + " = " + of(row, column)).collect(Collectors.joining(", "));
-        }
-
-        String fromRow(String row) {
-            List<String> all = Stream.concat(key.stream(), rest.stream()).toList();
-            return "(" + String.join(", ", all) + ") values ("
-                    + all.stream().map(column -> of(row, column)).collect(Collectors.joining(", ")) + ")";
-        }
-
-        private static String of(String row, String column) {
-            return "json_extract(" + row + ", '$." + column + "')";
-        }
     }
 
     private enum Kind {
@@ -164,32 +139,16 @@ final class Revisions {
     /** All of one table and one kind, so that one statement serves them. */
     private void reverse(List<RowChange> alike) {
         RowChange first = alike.get(0);
-        Columns known = columns(first.heldIn());
+        KeptTable table = tables.computeIfAbsent(first.heldIn(), name -> KeptTable.of(database, name));
         String sql = switch (first.kind()) {
-            case COMES -> "delete from " + first.heldIn() + " where " + known.isRow("?1");
-            case GOES -> "insert into " + first.heldIn() + " " + known.fromRow("?1");
-            case CHANGES -> "update " + first.heldIn() + " set " + known.setTo("?1") + " where " + known.isRow("?1");
+            case COMES -> table.delete();
+            case GOES -> table.insert();
+            case CHANGES -> table.update();
         };
         database.writeMany(
                 sql,
                 alike.stream()
                         .map(change -> new Object[] {change.kind() == Kind.COMES ? change.after() : change.before()})
                         .toList());
-    }
-
-    private Columns columns(String table) {
-        return columns.computeIfAbsent(table, name -> {
-            List<Column> all = database.read()
-                    .sql("select name, pk > 0 as key from pragma_table_info(?) where name <> 'revision'")
-                    .param(name)
-                    .query(Column.class)
-                    .list();
-            return new Columns(
-                    all.stream().filter(Column::key).map(Column::name).toList(),
-                    all.stream()
-                            .filter(column -> !column.key())
-                            .map(Column::name)
-                            .toList());
-        });
     }
 }

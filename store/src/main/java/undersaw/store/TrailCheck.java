@@ -4,8 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import undersaw.store.AuditTrail.Line;
@@ -44,11 +42,7 @@ final class TrailCheck {
     /** What is wrong first, in words; nothing while all holds. */
     Optional<String> firstFault() {
         trail.each(this::look);
-        return Stream.<Supplier<Optional<String>>>of(
-                        () -> Optional.ofNullable(fault), this::atTheEnd, this::inTheRows, this::inTheTables)
-                .map(Supplier::get)
-                .flatMap(Optional::stream)
-                .findFirst();
+        return Optional.ofNullable(fault).or(this::atTheEnd).or(this::inTheRows).or(this::inTheTables);
     }
 
     private void look(Line line) {
@@ -112,11 +106,7 @@ final class TrailCheck {
 
     /** Rows that stand otherwise than the last revision that wrote them left them. */
     private Optional<String> strangers(String table) {
-        List<String> columns = columns(table, "");
-        String place = columns(table, "and pk > 0").stream().collect(Collectors.joining(" || '|' || "));
-        String row = columns.stream()
-                .map(column -> "'" + column + "', " + column)
-                .collect(Collectors.joining(", ", "json_object(", ")"));
+        KeptTable kept = KeptTable.of(database, table);
         return database.read()
                 .sql("""
                         with standing as (select %s as place, %s as held from %s),
@@ -127,18 +117,10 @@ final class TrailCheck {
                         union all select written.place from written
                           left join standing on standing.place = written.place
                           where written.held is not null and standing.held is null
-                        limit 1""".formatted(place, row, table))
+                        limit 1""".formatted(kept.place(), kept.json(), table))
                 .param(table)
                 .query(String.class)
                 .optional()
                 .map(found -> "A row of " + table + " (" + found + ") was changed behind the trail's back.");
-    }
-
-    private List<String> columns(String table, String which) {
-        return database.read()
-                .sql("select name from pragma_table_info(?) where name <> 'revision' " + which + " order by cid")
-                .param(table)
-                .query(String.class)
-                .list();
     }
 }

@@ -22,9 +22,6 @@ import undersaw.line.LineKey;
 final class SignedFiles {
     static final String TYPED_BY = "typed-by.csv";
     static final String MAPPED_BY = "mapped-by.csv";
-    /** What the column {@code by} says of a figure that came from last year and waits to be confirmed. */
-    private static final String UNCONFIRMED = "from last year";
-
     private static final List<String> TYPED_COLUMNS = List.of("line", "instance", "by", "reason");
     private static final List<String> MAPPED_COLUMNS = List.of("account", "confirmed", "confidence", "by");
 
@@ -55,7 +52,7 @@ final class SignedFiles {
 
     private static Fact signed(String value, Row row) {
         Fact fact = new Fact(value, row.text("reason"), row.text("by"));
-        return fact.by().equals(UNCONFIRMED) ? fact.carried() : fact;
+        return fact.by().equals(Fact.LAST_YEAR) ? fact.carried() : fact;
     }
 
     private static void mapped(Row row, Map<String, Mapping> mappings) {
@@ -79,8 +76,7 @@ final class SignedFiles {
         List<List<String>> typed = new ArrayList<>();
         new TreeMap<>(snapshot.facts()).forEach((key, fact) -> {
             if (!fact.by().isEmpty() || !fact.reason().isEmpty()) {
-                typed.add(List.of(
-                        key.line().text(), key.instance(), fact.waits() ? UNCONFIRMED : fact.by(), fact.reason()));
+                typed.add(List.of(key.line().text(), key.instance(), fact.by(), fact.reason()));
             }
         });
         List<List<String>> mapped = new ArrayList<>();

@@ -126,7 +126,7 @@ class Batch {
     private Report report(Named named) {
         String name = named.client() + ", " + named.form() + " " + named.start().substring(0, YEAR_LENGTH);
         try {
-            OpenEngagement open = workspace.open(named.id());
+            OpenEngagement open = workspace.stand(named.id());
             boolean sealed = standpoint
                     .progress(open)
                     .state()

@@ -49,7 +49,7 @@ public class Refreshing implements DisposableBean {
                     .filter(entry -> !entry.fresh())
                     .toList();
             for (Entry entry : old) {
-                workspace.open(entry.id());
+                workspace.stand(entry.id());
             }
         } catch (RuntimeException e) {
             LOG.warn("engagements could not be looked at again; the docket shows how they stood", e);

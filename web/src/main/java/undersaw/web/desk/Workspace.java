@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -100,7 +101,7 @@ public class Workspace {
             Optional<OpenEngagement> prior = lastYear(id);
             long priorRevision = prior.map(OpenEngagement::revision).orElse(0L);
             if (known != null && known.priorRevision() == priorRevision) {
-                return standing(reviewed(known));
+                return reviewed(known);
             }
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
             Snapshot linked = linked(kept.snapshot(), prior);
@@ -113,7 +114,7 @@ public class Workspace {
                         new Movements.Baseline(
                                 fresh.revision(), KeptFigures.of(calculation).byKey()));
             }
-            return standing(fresh);
+            return fresh;
         }
     }
 
@@ -121,12 +122,13 @@ public class Workspace {
         return WEIGHT_OF_FORMS + snapshot.accounts().size() + snapshot.facts().size();
     }
 
-    /** Keeps how an engagement stands, where what is kept is old. */
-    private OpenEngagement standing(OpenEngagement open) {
-        if (!standings.isFresh(open.id(), open.day())) {
-            standings.keep(open.id(), open.revision(), new OnDay(standpoint.of(open), open.day()));
+    /** Looks at the engagement again and keeps how it stands, where what is kept is old. */
+    public OpenEngagement stand(long id) {
+        OpenEngagement now = open(id);
+        if (!standings.isFresh(id, now.day())) {
+            standings.keep(id, now.revision(), new OnDay(standpoint.of(now), now.day()));
         }
-        return open;
+        return now;
     }
 
     /** The snapshot with last year's figures, where last year is an engagement of its own. */
@@ -254,17 +256,20 @@ public class Workspace {
     private Undone takeBack(long id, Made made, String person) {
         OpenEngagement before = open(id);
         Optional<OpenEngagement> prior = lastYear(id);
-        Optional<Long> revision = engagements.takeBack(
-                before.kept(),
-                made,
-                new Engagements.By(person, clock.instant()),
-                next -> Movement.ofLines(before.calculation(), Returns.calculate(linked(next, prior))));
+        AtomicReference<Calculation> taken = new AtomicReference<>();
+        Optional<Long> revision =
+                engagements.takeBack(before.kept(), made, new Engagements.By(person, clock.instant()), next -> {
+                    taken.set(Returns.calculate(linked(next, prior)));
+                    return Movement.ofLines(before.calculation(), taken.get());
+                });
         open.invalidate(id);
         if (revision.isEmpty()) {
             throw new IllegalStateException("engagement " + id + " is being changed from outside");
         }
         engagements.ofSameClient(id).forEach(open::invalidate);
-        return new Undone(new Outcome(before, open(id)), made.what(), made.person());
+        Kept kept = new Kept(id, revision.get(), taken.get().snapshot());
+        open.put(id, opened(kept, before.priorRevision(), taken.get()));
+        return new Undone(new Outcome(before, stand(id)), made.what(), made.person());
     }
 
     /** Begins a new engagement. */
@@ -275,7 +280,7 @@ public class Workspace {
     /** Begins a new engagement with a first change made out of it, or neither. */
     public long begin(Heading heading, String person, Function<Snapshot, @Nullable Change> first) {
         long id = engagements.begin(heading, fresh -> first.apply(fresh.snapshot()), person, clock.instant());
-        open(id);
+        stand(id);
         return id;
     }
 

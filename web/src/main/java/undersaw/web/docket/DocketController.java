@@ -69,7 +69,7 @@ class DocketController {
         List<Entry> now = old.size() <= AT_ONCE
                 ? old
                 : old.stream().filter(entry -> entry.standing().isEmpty()).toList();
-        now.forEach(entry -> workspace.open(entry.id()));
+        now.forEach(entry -> workspace.stand(entry.id()));
         if (now.size() < old.size()) {
             refreshing.begin();
         }
