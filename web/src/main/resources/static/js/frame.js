@@ -8,7 +8,7 @@ document.addEventListener("submit", async (event) => {
   const form = event.target;
   if (form.dataset.stay) {
     event.preventDefault();
-    if (await undersaw.post(form, event.submitter)) await undersaw.refresh();
+    if (await undersaw.post(form, event.submitter)) await undersaw.inTurn(undersaw.refresh);
   } else if (form.dataset.part) {
     event.preventDefault();
     await undersaw.post(form, event.submitter);

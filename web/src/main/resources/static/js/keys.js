@@ -73,8 +73,13 @@
     next.querySelector("a.go").focus();
   };
 
-  /** Takes back the last change, or makes the last one taken back again. */
-  undersaw.undo = async (way) => {
+  /** Takes back the last change, or makes the last one taken back again, after what was sent before it. */
+  undersaw.undo = (way) =>
+    undersaw
+      .inTurn(() => undoNow(way))
+      .catch(() => undersaw.say("The server did not answer. Load the page again to see what stands.", true));
+
+  const undoNow = async (way) => {
     const head = document.getElementById("engagement-head");
     if (!head) return;
     const ask = (others) =>

@@ -1,8 +1,13 @@
 // Parts of pages asked for and put in place. All of it is comfort; every form works without it.
 "use strict";
 const undersaw = {
-  /** Changes are sent one after another, in the order in which they were made. */
+  /** Changes are sent one after another, in the order in which they were made, and no older page is put over a newer. */
   turn: Promise.resolve(true),
+  inTurn(work) {
+    const turn = undersaw.turn.then(work);
+    undersaw.turn = turn.catch(() => false);
+    return turn;
+  },
 
   token: () => document.querySelector('meta[name="_csrf"]').content,
 
@@ -67,9 +72,7 @@ const undersaw = {
   },
   /** Posts a form and puts what changed in place; what was typed stays where it was refused. */
   post(form, submitter) {
-    const turn = undersaw.turn.then(() => undersaw.postNow(form, submitter));
-    undersaw.turn = turn;
-    return turn;
+    return undersaw.inTurn(() => undersaw.postNow(form, submitter));
   },
 
   async postNow(form, submitter) {
@@ -107,7 +110,7 @@ const undersaw = {
     }
   },
 
-  /** The whole page asked for again and its work put in place, with the place on it kept. */
+  /** The whole page asked for again and its work put in place, with the place and what is half typed kept; in its turn. */
   async refresh() {
     const response = await fetch(location.href, { credentials: "same-origin" });
     const page = new DOMParser().parseFromString(await response.text(), "text/html");
@@ -118,9 +121,14 @@ const undersaw = {
       return;
     }
     await undersaw.released();
-    const place = undersaw.place();
+    const place = undersaw.place(),
+      typeOn = undersaw.halfTyped(document.activeElement);
     document.getElementById("main").replaceChildren(...main.childNodes);
     undersaw.goTo(place);
+    const step = document.activeElement.closest("[id]");
+    if (!place.id || (step && step.id === place.id) || document.activeElement.id === place.own) {
+      typeOn(document.activeElement);
+    }
     document.dispatchEvent(new CustomEvent("undersaw:swapped"));
   },
   async lineage(key) {

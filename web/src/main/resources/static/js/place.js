@@ -22,22 +22,31 @@
   );
   undersaw.released = () => down;
 
+  /** Remembers what is half typed in a field, and puts it into the field that has taken its place. */
+  undersaw.halfTyped = (field) => {
+    const typed = field.matches("input[type=text], input:not([type])") && field.value !== field.defaultValue;
+    const words = field.value,
+      name = field.name,
+      caret = typed ? field.selectionStart : 0;
+    return (found) => {
+      if (!typed || !found || !found.matches("input") || found.name !== name) return;
+      if (document.activeElement !== found) return;
+      found.value = words;
+      found.setSelectionRange(caret, caret);
+    };
+  };
+
   /** Remembers which control within an element has the focus, and what is half typed there; nothing where none has. */
   undersaw.within = (old) => {
     const active = document.activeElement;
     if (!old.contains(active)) return null;
     const at = controls(old).indexOf(active);
-    const typed = active.matches("input[type=text], input:not([type])") && active.value !== active.defaultValue;
-    const words = active.value,
-      caret = typed ? active.selectionStart : 0;
+    const typeOn = undersaw.halfTyped(active);
     return (copy) => {
       const found = copy.matches(CONTROLS) ? copy : controls(copy)[at] || undersaw.main(copy);
       if (!found) return;
       found.focus({ preventScroll: true });
-      if (typed && found.matches("input") && document.activeElement === found) {
-        found.value = words;
-        found.setSelectionRange(caret, caret);
-      }
+      typeOn(found);
     };
   };
 
