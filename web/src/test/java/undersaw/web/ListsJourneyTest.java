@@ -89,7 +89,7 @@ class ListsJourneyTest {
         }
     }
 
-    /** The page that undo brings is slow: what is typed and sent meanwhile is neither lost nor shown as it was before. */
+    /** The page that undo brings is slow: what is typed and sent meanwhile is not lost, nor shown as it was before. */
     private static void typedWhileAnAnswerComes(Page page) {
         page.evaluate("""
                 () => {
