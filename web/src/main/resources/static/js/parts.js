@@ -9,6 +9,9 @@ const undersaw = {
     return turn;
   },
 
+  /** What a field held when it was sent: that is not half typed any more. */
+  sent: new WeakMap(),
+
   token: () => document.querySelector('meta[name="_csrf"]').content,
 
   /** Asks for a part of a page. */
@@ -83,10 +86,13 @@ const undersaw = {
         ? submitter.getAttribute("formaction")
         : form.getAttribute("action");
     form.setAttribute("aria-busy", "true");
+    const fields = [...form.elements];
+    fields.forEach((field) => undersaw.sent.set(field, field.value));
     try {
       const answer = await undersaw.part(address, { method: "POST", body: data });
       const refusal = answer.content.querySelector(".refusal");
       if (!answer.ok || refusal) {
+        fields.forEach((field) => undersaw.sent.delete(field));
         const over = answer.status === 403 || answer.status === 401;
         undersaw.say(
           refusal
@@ -103,6 +109,7 @@ const undersaw = {
       undersaw.calm();
       return true;
     } catch (lost) {
+      fields.forEach((field) => undersaw.sent.delete(field));
       undersaw.say("The server did not answer; what you typed is still here. Try again.", true);
       return false;
     } finally {

@@ -24,7 +24,8 @@
 
   /** Remembers what is half typed in a field, and puts it into the field that has taken its place. */
   undersaw.halfTyped = (field) => {
-    const typed = field.matches("input[type=text], input:not([type])") && field.value !== field.defaultValue;
+    const other = field.value !== field.defaultValue && field.value !== undersaw.sent.get(field);
+    const typed = field.matches("input[type=text], input:not([type])") && other;
     const words = field.value,
       name = field.name,
       caret = typed ? field.selectionStart : 0;

@@ -82,6 +82,13 @@ class ListsJourneyTest {
         page.dragAndDrop("#account-6400 th[scope=row]", ".targets li[data-line='1120/1a']");
         assertThat(page.locator("#account-6400.confirmed input.line")).hasValue("1120/1a");
         typedWhileAnAnswerComes(page);
+        // a number alone is the line's, and the field shows the line once it is taken
+        page.locator("#account-6420 input.line").fill("18");
+        page.locator("#account-6420 input.line").press("Enter");
+        assertThat(page.locator("#account-6420.confirmed input.line")).hasValue("1120/18");
+        page.locator("#account-6420 input.line").press("Escape");
+        page.locator("body").press("u");
+        assertThat(page.locator("#account-6420.confirmed")).hasCount(0);
         for (String[] pair : new String[][] {{"1500", "1120/L/10a"}, {"1590", "1120/L/10b"}}) {
             page.locator("#account-" + pair[0] + " input.line").fill(pair[1]);
             page.locator("#account-" + pair[0] + " input.line").press("Enter");
