@@ -44,7 +44,7 @@ class CheckController {
         this.signature = signature;
     }
 
-    private static final int MOST_SHOWN = 100;
+    private static final int MOST_SHOWN = 40;
 
     /** Findings of one severity: the first of them, and how many there are. */
     public record Group(String severity, String title, List<Finding> shown, int count) {}

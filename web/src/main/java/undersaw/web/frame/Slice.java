@@ -18,6 +18,19 @@ public record Slice<T>(List<T> rows, int at, int pages, int total, String query)
 
     /** The page of those rows whose text holds every word of the query. */
     public static <T> Slice<T> of(List<T> all, String query, int page, Function<T, String> text) {
+        return of(all, query, new Page(page, ON_A_PAGE), text);
+    }
+
+    /**
+     * Which page, and how many rows one shows.
+     *
+     * @param at from 1
+     * @param rows fewer where each row is a form of its own
+     */
+    public record Page(int at, int rows) {}
+
+    /** The same with as many rows on a page as is said. */
+    public static <T> Slice<T> of(List<T> all, String query, Page page, Function<T, String> text) {
         List<String> words = List.of(query.strip().toLowerCase(Locale.ROOT).split("\\s+", -1));
         List<T> found = query.isBlank()
                 ? all
@@ -27,9 +40,9 @@ public record Slice<T>(List<T> rows, int at, int pages, int total, String query)
                             return words.stream().allMatch(plain::contains);
                         })
                         .toList();
-        int pages = Math.max(1, (found.size() + ON_A_PAGE - 1) / ON_A_PAGE);
-        int at = Math.max(1, Math.min(page, pages));
-        List<T> shown = found.subList((at - 1) * ON_A_PAGE, Math.min(found.size(), at * ON_A_PAGE));
+        int pages = Math.max(1, (found.size() + page.rows() - 1) / page.rows());
+        int at = Math.max(1, Math.min(page.at(), pages));
+        List<T> shown = found.subList((at - 1) * page.rows(), Math.min(found.size(), at * page.rows()));
         return new Slice<>(shown, at, pages, found.size(), query);
     }
 

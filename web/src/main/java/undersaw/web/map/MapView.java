@@ -41,6 +41,9 @@ public record MapView(
         int unmapped,
         int suggested,
         int sure) {
+    /** Each row is two forms, which weigh more than a row of figures. */
+    private static final int ON_A_PAGE = 60;
+
     /** The rows shown. */
     public List<Row> rows() {
         return slice.rows();
@@ -78,7 +81,7 @@ public record MapView(
     public record Choice(String id, String caption, boolean income) {}
 
     static MapView of(OpenEngagement open, String query, int page) {
-        return of(open, standings -> Slice.of(standings, query, page, Standing::text));
+        return of(open, standings -> Slice.of(standings, query, new Slice.Page(page, ON_A_PAGE), Standing::text));
     }
 
     /** Only the rows of some accounts, for an answer that replaces what changed. */
