@@ -86,7 +86,12 @@ public final class Engagements {
      * @param form the form's code
      * @param start first day of its period
      */
-    public record Named(long id, String client, String form, String start) {}
+    public record Named(long id, String client, String form, String start) {
+        /** The year that the law goes by. */
+        public int lawYear() {
+            return LocalDate.parse(start).getYear();
+        }
+    }
 
     /** Every engagement by name. */
     public List<Named> named() {

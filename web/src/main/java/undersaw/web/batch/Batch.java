@@ -3,6 +3,7 @@ package undersaw.web.batch;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.slf4j.Logger;
@@ -25,7 +26,6 @@ import undersaw.web.frame.Figure;
 @Component
 class Batch {
     private static final Logger LOG = LoggerFactory.getLogger(Batch.class);
-    private static final int YEAR_LENGTH = 4;
 
     private final Workspace workspace;
     private final Engagements engagements;
@@ -86,12 +86,18 @@ class Batch {
         return run;
     }
 
-    /** Begins a run; false while another goes on. */
-    synchronized boolean start(String person) {
+    /**
+     * Begins a run; false while another goes on.
+     *
+     * @param year only returns under the law of that year; nothing for all
+     */
+    synchronized boolean start(String person, OptionalInt year) {
         if (run.running()) {
             return false;
         }
-        List<Named> all = engagements.named();
+        List<Named> all = engagements.named().stream()
+                .filter(named -> year.isEmpty() || named.lawYear() == year.getAsInt())
+                .toList();
         run = new Run(person, all.size(), true, false, List.of());
         workspace.forget();
         worker.execute(() -> compute(all));
@@ -124,7 +130,7 @@ class Batch {
     }
 
     private Report report(Named named) {
-        String name = named.client() + ", " + named.form() + " " + named.start().substring(0, YEAR_LENGTH);
+        String name = named.client() + ", " + named.form() + " " + named.lawYear();
         try {
             OpenEngagement open = workspace.stand(named.id());
             boolean sealed = standpoint

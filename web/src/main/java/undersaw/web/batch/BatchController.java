@@ -5,6 +5,8 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -50,8 +52,9 @@ class BatchController {
     }
 
     @PostMapping("/firm/batch")
-    ModelAndView start(Principal principal, Answers answers) {
-        return batch.start(signature.name(principal))
+    ModelAndView start(@RequestParam Optional<Integer> year, Principal principal, Answers answers) {
+        OptionalInt of = year.map(OptionalInt::of).orElse(OptionalInt.empty());
+        return batch.start(signature.name(principal), of)
                 ? new ModelAndView("redirect:/firm/batch")
                 : answers.refuse(HttpStatus.CONFLICT, "A run is under way. Wait for it, or stop it first.");
     }
@@ -93,7 +96,7 @@ class BatchController {
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "The table was not loaded, and the law stands as it did. " + fault.getMessage());
         }
-        batch.start(signature.name(principal));
+        batch.start(signature.name(principal), OptionalInt.of(year));
         return new ModelAndView("redirect:/firm/batch");
     }
 }
