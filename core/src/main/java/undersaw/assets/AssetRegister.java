@@ -50,36 +50,29 @@ public final class AssetRegister extends Form {
         text("activity", "Activity").aside();
         date("acquired", "Acquired").aside();
         date("placedInService", "In service");
-        Line cost = line("cost", "Cost").repeating().inCents().stays();
+        Line cost = line("cost", "Cost").inCents().stays();
         taxColumns();
-        Line before = line("priorBook", "Depreciated before").repeating().inCents();
-        Line year = line("book", "This year").repeating().inCents();
+        Line before = line("priorBook", "Depreciated before").inCents();
+        Line year = line("book", "This year").inCents();
         Line disposed = date("disposed", "Disposed");
         part.withoutThose(disposed);
-        line("proceeds", "Proceeds").repeating().inCents().aside();
-        line("sellingExpense", "Selling expense")
-                .column("sellingExpense")
-                .repeating()
-                .aside();
-        line("disposition", "Disposition").as(LineKind.TEXT).repeating().aside();
-        Line closingCost = line("closing-cost", "Cost at end")
-                .repeating()
-                .inCents()
-                .aside()
-                .is(when(disposed.answered(""), cost, NOTHING));
+        line("proceeds", "Proceeds").inCents().aside();
+        line("sellingExpense", "Selling expense").column("sellingExpense").aside();
+        line("disposition", "Disposition").as(LineKind.TEXT).aside();
+        Line closingCost =
+                line("closing-cost", "Cost at end").inCents().aside().is(when(disposed.answered(""), cost, NOTHING));
         Line accumulated = line("accumulated", "Depreciated at end")
-                .repeating()
                 .inCents()
                 .is(when(disposed.answered(""), sum(before, year), NOTHING));
         before.beginsWith(accumulated).column("priorBook");
         year.column("book");
-        line("carrying", "Carried at").repeating().inCents().is(closingCost.minus(accumulated));
+        line("carrying", "Carried at").inCents().is(closingCost.minus(accumulated));
         part("ASSETS-T", "Totals of the asset register", "common practice, no source")
                 .worksheet()
                 .at(Station.ASSETS);
-        line(COST, "Cost at the end of the year").is(closingCost.rowTotal());
-        line(ACCUMULATED, "Depreciation at the end of the year").is(accumulated.rowTotal());
-        line(OF_THE_YEAR, "Depreciation of this year").is(year.rowTotal());
+        line(COST, "Cost at the end of the year").is(closingCost.total());
+        line(ACCUMULATED, "Depreciation at the end of the year").is(accumulated.total());
+        line(OF_THE_YEAR, "Depreciation of this year").is(year.total());
     }
 
     private void taxColumns() {
@@ -87,7 +80,6 @@ public final class AssetRegister extends Form {
         line("businessUse", "Business use")
                 .column("businessUse")
                 .as(LineKind.PERCENT)
-                .repeating()
                 .aside();
         text("propertyClass", "Property class").aside();
         text("method", "Tax method").aside();
@@ -100,20 +92,19 @@ public final class AssetRegister extends Form {
         line("bookLife", "Book life in years")
                 .column("bookLife")
                 .as(LineKind.COUNT)
-                .repeating()
                 .aside();
         text("bookMethod", "Book method").aside();
     }
 
     private Line text(String column, String caption) {
-        return line(column, caption).column(column).as(LineKind.TEXT).repeating();
+        return line(column, caption).column(column).as(LineKind.TEXT);
     }
 
     private Line date(String column, String caption) {
-        return line(column, caption).column(column).as(LineKind.DATE).repeating();
+        return line(column, caption).column(column).as(LineKind.DATE);
     }
 
     private void amount(String column, String caption) {
-        line(column, caption).column(column).repeating().inCents().stays().aside();
+        line(column, caption).column(column).inCents().stays().aside();
     }
 }

@@ -1,6 +1,8 @@
 package undersaw.calc;
 
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,12 +19,12 @@ import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Total;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
-import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
@@ -37,20 +39,22 @@ public final class Calculation {
     private final Pools pools;
     private final BookTotals books;
     private final PMap<LineKey, LineValue> values;
-    private final RowValues rows;
+    private final RowFigures rows;
     private final Map<String, EntryTotals> entries;
     private final int evaluated;
     private final Object self = new Object();
     private final @Nullable Object before;
     private final Set<LineKey> moved;
+    private final Map<Line, BitSet> movedCells;
     private final Set<String> movedAccounts;
 
     Calculation(Evaluation evaluation, @Nullable Calculation before) {
         this.before = before == null ? null : before.self;
         moved = evaluation.moved();
+        movedCells = evaluation.movedCells();
         plan = evaluation.plan();
         snapshot = evaluation.snapshot();
-        law = evaluation.law();
+        law = Law.of(plan.year());
         pools = evaluation.pools();
         books = evaluation.books();
         movedAccounts = evaluation.movedAccounts();
@@ -93,7 +97,10 @@ public final class Calculation {
 
     /** What stands at an address that may come from outside; nothing where nothing does, or there is no such line. */
     public Optional<LineValue> value(LineKey key) {
-        return Optional.ofNullable(values.get(key));
+        if (key.instance().isEmpty()) {
+            return Optional.ofNullable(values.get(key));
+        }
+        return plan.line(key.line()).filter(Line::isRepeating).map(line -> rows.value(line, key.instance(), snapshot));
     }
 
     /**
@@ -160,7 +167,7 @@ public final class Calculation {
 
     /** The instances in which a repeating line has a value, in order. */
     public List<String> instances(LineId line) {
-        return List.copyOf(rows.of(line).byInstance().keySet());
+        return rowValues(line).stream().map(value -> value.key().instance()).toList();
     }
 
     /** Whether a condition holds on this return. */
@@ -229,46 +236,95 @@ public final class Calculation {
      * them; else all values are held against each other.
      */
     public Set<LineKey> differences(Calculation other) {
+        Set<LineKey> changed = new HashSet<>(lineDifferences(other));
+        if (before == other.self) {
+            changed.addAll(rows.keys(movedCells));
+        } else if (other.before == self) {
+            changed.addAll(other.rows.keys(other.movedCells));
+        } else {
+            changed.addAll(scanned(cells(), other.cells()));
+        }
+        return changed;
+    }
+
+    /** The same without the cells of lines that repeat. */
+    public Set<LineKey> lineDifferences(Calculation other) {
         if (before == other.self) {
             return moved;
         }
-        if (other.before == self) {
-            return other.moved;
-        }
+        return other.before == self ? other.moved : scanned(values, other.values);
+    }
+
+    private static Set<LineKey> scanned(Map<LineKey, LineValue> left, Map<LineKey, LineValue> right) {
         Set<LineKey> changed = new HashSet<>();
-        values.forEach((key, value) -> {
-            if (!value.equals(other.values.get(key))) {
+        left.forEach((key, value) -> {
+            if (!value.equals(right.get(key))) {
                 changed.add(key);
             }
         });
-        other.values.keySet().stream().filter(key -> !values.containsKey(key)).forEach(changed::add);
+        right.keySet().stream().filter(key -> !left.containsKey(key)).forEach(changed::add);
         return changed;
+    }
+
+    private Map<LineKey, LineValue> cells() {
+        Map<LineKey, LineValue> cells = new HashMap<>();
+        rows.columns().keySet().stream()
+                .flatMap(line -> plan.line(line).stream())
+                .flatMap(line -> rows.values(line, snapshot).stream())
+                .forEach(value -> cells.put(value.key(), value));
+        return cells;
     }
 
     /** What stands on a repeating line, row by row, in order. */
     public List<LineValue> rowValues(LineId line) {
-        return List.copyOf(rows.of(line).byInstance().values());
+        return plan.line(line)
+                .filter(Line::isRepeating)
+                .map(each -> rows.values(each, snapshot))
+                .orElse(List.of());
     }
 
     /** Whether the return has a list of that name with rows in it. */
     public boolean hasRows(String list) {
         return plan.list(list).stream()
                 .flatMap(each -> each.lines().stream())
-                .anyMatch(line -> !rows.of(line.id()).byInstance().isEmpty());
+                .anyMatch(line -> rows.column(line.id()).count() > 0);
     }
 
     /** The rows of a list that hold anything, in order. */
     public List<String> rowsOf(RowList list) {
-        return list.lines().stream()
-                .flatMap(line -> rows.of(line.id()).byInstance().keySet().stream())
-                .distinct()
-                .sorted(NaturalOrder.COUNTED)
+        List<Column> columns =
+                list.lines().stream().map(line -> rows.column(line.id())).toList();
+        return rows.of(list.members()).present().entrySet().stream()
+                .filter(member -> columns.stream().anyMatch(column -> column.has(member.getValue())))
+                .map(Map.Entry::getKey)
                 .toList();
     }
 
-    /** The sum of a repeating line's rows, to the cent where they keep cents. */
+    /** The sum of a repeating line's cells, to the cent where they keep cents; other numbers count too. */
     public Money rowTotal(LineId line) {
-        return rows.of(line).total();
+        boolean amounts = plan.line(line).filter(each -> each.kind().isNumber()).isPresent();
+        return amounts
+                ? Money.ofCents(rows.column(line).sum())
+                : Money.sum(rowValues(line).stream().map(Calculation::countable).toList());
+    }
+
+    private static Money countable(LineValue value) {
+        String plain = value.value().plain();
+        return Money.isPlain(plain) ? Money.parse(plain).roundedToDollars() : Money.ZERO;
+    }
+
+    /** What a line sums to over the members that count, to the cent. */
+    public Money total(Total total) {
+        return Money.ofCents(rows.tally(total).sum());
+    }
+
+    /** What one member brings to a total, to the cent; nothing where it does not count. */
+    public Money part(Total total, String member) {
+        int place = plan.line(total.line())
+                .flatMap(Line::scope)
+                .map(scope -> rows.of(scope).place(member))
+                .orElse(-1);
+        return place < 0 ? Money.ZERO : Money.ofCents(rows.tally(total).parts().at(place));
     }
 
     Map<String, EntryTotals> entries() {
@@ -283,7 +339,7 @@ public final class Calculation {
         return values;
     }
 
-    RowValues rows() {
+    RowFigures rows() {
         return rows;
     }
 }

@@ -1,6 +1,7 @@
 package undersaw.calc;
 
 import java.time.LocalDate;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,23 +15,22 @@ import org.jspecify.annotations.Nullable;
 import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.calc.AccountPosition.EntryTotals;
-import undersaw.calc.Plan.Node;
+import undersaw.calc.Steps.Node;
+import undersaw.calc.Steps.Step;
+import undersaw.calc.Steps.Sum;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
+import undersaw.form.Dimension;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
-import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
-import undersaw.form.formula.YearSpan;
-import undersaw.law.Law;
-import undersaw.law.calendar.Period;
+import undersaw.form.formula.Total;
 import undersaw.ledger.Account;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Entry;
 import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Mapping;
-import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
@@ -39,48 +39,56 @@ import undersaw.line.Value;
 import undersaw.money.Money;
 
 /** One run through the lines of a return, whole or only behind a change. */
-final class Evaluation implements Figures {
+final class Evaluation {
     private final Plan plan;
     private final Snapshot snapshot;
-    private final Law law;
-    private Pools pools;
+    private final PMap<LineKey, Fact> typedBefore;
     private BookTotals books = BookTotals.none();
-    private PMap<LineKey, LineValue> values;
-    private RowValues rows;
+    private final RowDraft rows;
+    private final RunFigures figures;
     private final Map<String, EntryTotals> entries;
     private final Set<Input> stirred = new HashSet<>();
+    private final Set<Dimension> stirredMembers = new HashSet<>();
     private final Set<LineKey> moved = new HashSet<>();
     private final Set<String> movedAccounts = new HashSet<>();
-    private final Map<LineId, Set<String>> movedRows = new HashMap<>();
+    private final Map<LineId, BitSet> retyped = new HashMap<>();
     private boolean whole;
-    private String row = "";
     private int evaluated;
 
     private Evaluation(Plan plan, Snapshot snapshot, Map<String, EntryTotals> entries) {
         this.entries = entries;
         this.plan = plan;
         this.snapshot = snapshot;
-        law = Law.of(plan.year());
-        pools = Pools.empty();
-        values = HashTreePMap.empty();
-        rows = RowValues.none();
+        typedBefore = HashTreePMap.empty();
+        rows = new RowDraft(RowFigures.none());
+        figures = new RunFigures(plan, snapshot, rows, Pools.empty(), HashTreePMap.empty());
+        whole = true;
+    }
+
+    private Evaluation(Calculation before, Snapshot snapshot) {
+        entries = before.entries();
+        plan = before.plan();
+        this.snapshot = snapshot;
+        typedBefore = before.snapshot().facts();
+        books = before.books();
+        rows = new RowDraft(before.rows());
+        figures = new RunFigures(plan, snapshot, rows, before.pools(), before.values());
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
         Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
         snapshot.accounts().values().forEach(run::post);
-        run.whole = true;
-        snapshot.facts().forEach((key, fact) -> run.keepRow(key, fact));
+        snapshot.facts().keySet().forEach(key -> {
+            if (plan.has(key.line())) {
+                run.retypeCell(plan.node(key.line()), key);
+            }
+        });
         plan.order().forEach(run::evaluate);
         return run;
     }
 
     static Evaluation after(Calculation before, Snapshot next, Set<Touch> touches) {
-        Evaluation run = new Evaluation(before.plan(), next, before.entries());
-        run.pools = before.pools();
-        run.books = before.books();
-        run.values = before.values();
-        run.rows = before.rows();
+        Evaluation run = new Evaluation(before, next);
         run.spread(run.dirty(touches));
         return run;
     }
@@ -91,50 +99,18 @@ final class Evaluation implements Figures {
         List<Posting> postings =
                 known ? SplitPostings.of(plan, AccountPosition.of(account, mapping, snapshot, entries)) : List.of();
         evaluated += postings.size();
-        pools = pools.with(account.number(), postings).pairing(account.number(), known ? mapping.partner() : "");
+        figures.keep(figures.pools()
+                .with(account.number(), postings)
+                .pairing(account.number(), known ? mapping.partner() : ""));
         books = books.with(account, AccountPosition.balances(account, entries).adjusted(), mapping);
     }
 
-    /** What a person typed in a row; computed cells, typed over or not, are found when their line's turn comes. */
-    private void keepRow(LineKey key, @Nullable Fact fact) {
-        if (key.instance().isEmpty() || !plan.has(key.line())) {
-            return;
-        }
-        Line line = plan.node(key.line()).line();
-        if (line.isRepeating() && line.isTyped()) {
-            LineValue now = fact == null ? null : typed(line, key, fact);
-            noteMoved(key, values.get(key), now);
-            put(key, now);
-        } else if (line.isRepeating() && fact != null) {
-            movedRows.computeIfAbsent(key.line(), unused -> new HashSet<>()).add(key.instance());
-        }
-    }
-
-    /** Remembers that something else stands on a line than before this run; tells whether it does. */
-    private boolean noteMoved(LineKey key, @Nullable LineValue before, @Nullable LineValue now) {
-        boolean other = !Objects.equals(before, now);
-        if (other && !whole) {
-            moved.add(key);
-        }
-        return other;
-    }
-
-    private void put(LineKey key, @Nullable LineValue value) {
-        if (value == null) {
-            values = values.minus(key);
-            rows = rows.without(key);
-        } else {
-            values = values.plus(key, value);
-            rows = rows.with(value);
-        }
-    }
-
-    private PriorityQueue<Node> dirty(Set<Touch> touches) {
-        PriorityQueue<Node> queue = new PriorityQueue<>(Comparator.comparingInt(Node::place));
+    private PriorityQueue<Step> dirty(Set<Touch> touches) {
+        PriorityQueue<Step> queue = new PriorityQueue<>(Comparator.comparingInt(Step::place));
         for (Touch touch : touches) {
             if (touch instanceof Touch.OfAccount account) {
                 repost(account.number(), queue);
-                Set.copyOf(pools.readersOf(account.number())).forEach(reader -> repost(reader, queue));
+                Set.copyOf(figures.pools().readersOf(account.number())).forEach(reader -> repost(reader, queue));
             } else if (touch instanceof Touch.OfFact fact) {
                 retype(fact.key(), queue);
             } else if (touch instanceof Touch.OfLists) {
@@ -151,38 +127,43 @@ final class Evaluation implements Figures {
         return queue;
     }
 
-    private void stir(Input input, PriorityQueue<Node> queue) {
-        stirred.add(input);
-        queue.addAll(plan.readersOf(input));
+    private void stir(Input input, PriorityQueue<Step> queue) {
+        if (stirred.add(input)) {
+            queue.addAll(plan.readersOf(input));
+        }
     }
 
-    private void repost(String number, PriorityQueue<Node> queue) {
+    private void repost(String number, PriorityQueue<Step> queue) {
         Set<LineId> touched = new TreeSet<>();
-        pools.of(number).forEach(posting -> touched.add(posting.line()));
+        figures.pools().of(number).forEach(posting -> touched.add(posting.line()));
         Account account = snapshot.accounts().get(number);
         movedAccounts.add(number);
         if (account == null) {
-            pools = pools.with(number, List.of());
+            figures.keep(figures.pools().with(number, List.of()));
             books = books.without(number);
         } else {
             post(account);
         }
-        pools.of(number).forEach(posting -> touched.add(posting.line()));
+        figures.pools().of(number).forEach(posting -> touched.add(posting.line()));
         touched.forEach(line -> stir(new Input.OfAccounts(line), queue));
     }
 
-    private void retype(LineKey key, PriorityQueue<Node> queue) {
+    private void retype(LineKey key, PriorityQueue<Step> queue) {
         if (plan.has(key.line())) {
             Node node = plan.node(key.line());
-            if (node.line().isRepeating()) {
-                movedRows.computeIfAbsent(key.line(), unused -> new HashSet<>()).add(key.instance());
-            }
-            if (node.line().isRepeating() && node.line().isTyped()) {
-                evaluated++;
-                keepRow(key, snapshot.facts().get(key));
-                stir(new Input.OfLine(key.line()), queue);
-            } else {
+            Dimension members = node.scope();
+            if (members == null) {
                 queue.add(node);
+            } else if (retypeCell(node, key)) {
+                evaluated++;
+                if (node.line().isTyped()) {
+                    stir(new Input.OfLine(key.line()), queue);
+                } else {
+                    queue.add(node);
+                }
+                if (!rows.comeOrGone(members).isEmpty() && stirredMembers.add(members)) {
+                    queue.addAll(plan.stepsOver(members));
+                }
             }
         } else if (snapshot.accounts().containsKey(key.instance())) {
             // the tax amount of one account under its treatment
@@ -190,214 +171,224 @@ final class Evaluation implements Figures {
         }
     }
 
-    private void spread(PriorityQueue<Node> queue) {
+    /** Takes over what was typed in a cell, or no longer is; tells whether it is otherwise than before. */
+    private boolean retypeCell(Node node, LineKey key) {
+        Fact was = typedBefore.get(key);
+        Fact is = snapshot.facts().get(key);
+        if (node.scope() == null || key.instance().isEmpty() || Objects.equals(was, is)) {
+            return false;
+        }
+        Line line = node.line();
+        int place = rows.count(node.scope(), key.instance(), (is == null ? 0 : 1) - (was == null ? 0 : 1));
+        if (line.isTyped()) {
+            noteCell(line, place);
+            put(rows.column(line.id()), place, is == null ? null : Cell.ofTyped(line, is.value()));
+        } else {
+            retyped.computeIfAbsent(line.id(), unused -> new BitSet()).set(place);
+            put(rows.replacedColumn(line.id()), place, is == null ? null : 0L);
+        }
+        return true;
+    }
+
+    private static void put(Column.Draft column, int place, @Nullable Long number) {
+        if (number == null) {
+            column.remove(place);
+        } else {
+            column.put(place, number);
+        }
+    }
+
+    private void noteCell(Line line, int place) {
+        if (!whole) {
+            rows.noteMoved(line, place);
+        }
+    }
+
+    private void spread(PriorityQueue<Step> queue) {
         int last = -1;
         while (!queue.isEmpty()) {
-            Node node = queue.poll();
-            if (node.place() != last) {
-                last = node.place();
-                if (evaluate(node)) {
-                    stir(new Input.OfLine(node.line().id()), queue);
+            Step step = queue.poll();
+            if (step.place() < last) {
+                throw new IllegalStateException("step " + step.place() + " comes after " + last + ", which it feeds");
+            }
+            if (step.place() > last) {
+                last = step.place();
+                if (evaluate(step)) {
+                    stir(
+                            step instanceof Sum sum
+                                    ? new Input.OfTotal(sum.total())
+                                    : new Input.OfLine(((Node) step).line().id()),
+                            queue);
                 }
             }
         }
     }
 
-    /** Evaluates one line; tells whether its value changed. */
-    private boolean evaluate(Node node) {
-        if (isShut(node)) {
-            LineKey key = node.line().id().alone();
-            LineValue held = values.get(key);
-            values = values.minus(key);
-            return noteMoved(key, held, null);
+    /** Finds one line, once or for each member, or one total; tells whether anything changed. */
+    private boolean evaluate(Step step) {
+        if (step instanceof Sum sum) {
+            return sum(sum);
         }
-        evaluated++;
-        if (node.line().isRepeating()) {
-            return evaluateRows(node);
+        Node node = (Node) step;
+        if (node.scope() != null) {
+            return !node.line().isTyped() && evaluateCells(node);
         }
         LineKey key = node.line().id().alone();
-        LineValue before = values.get(key);
-        LineValue now = find(node, key);
-        values = now == null ? values.minus(key) : values.plus(key, now);
-        return noteMoved(key, before, now);
+        LineValue before = figures.values().get(key);
+        boolean shut = isShut(node);
+        evaluated += shut ? 0 : 1;
+        LineValue now = shut ? null : find(node, key);
+        figures.keep(key, now);
+        boolean other = !Objects.equals(before, now);
+        if (other && !whole) {
+            moved.add(key);
+        }
+        return other;
     }
 
     /** A line of a part that is not needed, with nothing typed on it. */
     private boolean isShut(Node node) {
-        return node.gate().filter(gate -> !gate.holds(this)).isPresent()
+        return node.gate().filter(gate -> !gate.holds(figures)).isPresent()
                 && !snapshot.facts().containsKey(node.line().id().alone());
     }
 
-    /** Evaluates a computed column, only in the rows that moved where nothing else did. */
-    private boolean evaluateRows(Node node) {
-        LineId line = node.line().id();
-        if (node.line().isTyped()) {
-            return true;
-        }
+    /** Finds a line anew for the members for which anything that it reads moved. */
+    private boolean evaluateCells(Node node) {
+        Line line = node.line();
+        BitSet places = toFind(node.reads(), node.scope());
+        places.or(retyped.getOrDefault(line.id(), new BitSet()));
         boolean changed = false;
-        for (String instance : rowsToFind(node)) {
-            LineKey key = line.in(instance);
-            LineValue before = values.get(key);
-            row = instance;
-            LineValue now = find(node, key);
-            row = "";
-            if (noteMoved(key, before, now)) {
-                put(key, now);
-                movedRows.computeIfAbsent(line, unused -> new HashSet<>()).add(instance);
-                changed = true;
-            }
+        for (int place = places.nextSetBit(0); place >= 0; place = places.nextSetBit(place + 1)) {
+            figures.enter(node.scope(), place);
+            changed |= evaluateCell(node, place);
         }
+        figures.leave();
         return changed;
     }
 
-    private Set<String> rowsToFind(Node node) {
-        boolean all =
-                whole || node.reads().stream().anyMatch(input -> stirred.contains(input) && columnOf(input) == null);
-        Set<String> found = new TreeSet<>(movedRows.getOrDefault(node.line().id(), Set.of()));
-        for (Input input : node.reads()) {
-            LineId column = columnOf(input);
-            if (column != null) {
-                found.addAll(all ? rows.of(column).byInstance().keySet() : movedRows.getOrDefault(column, Set.of()));
-            }
+    private boolean evaluateCell(Node node, int member) {
+        evaluated++;
+        Line line = node.line();
+        LineId id = line.id();
+        boolean present = rows.isPresent(node.scope(), member);
+        Long computed = present ? compute(node) : null;
+        boolean over = rows.isReplaced(id, member);
+        Long now = computed;
+        boolean other = retyped.containsKey(id) && retyped.get(id).get(member);
+        if (over) {
+            Fact fact = Objects.requireNonNull(snapshot.facts().get(figures.key(id)));
+            now = Cell.ofTyped(line, fact.value());
+            long replaced = computed == null ? 0 : computed;
+            other |= rows.replaced(id, member) != replaced;
+            rows.replacedColumn(id).put(member, replaced);
         }
-        if (all) {
-            found.addAll(rows.of(node.line().id()).byInstance().keySet());
+        Long before = rows.has(id, member) ? rows.at(id, member) : null;
+        if (!Objects.equals(before, now)) {
+            other = true;
+            put(rows.column(id), member, now);
         }
-        return found;
+        if (other) {
+            noteCell(line, member);
+        }
+        return other;
     }
 
-    /** The repeating line that is read; null where it is anything else. */
-    private @Nullable LineId columnOf(Input input) {
-        return input instanceof Input.OfLine read
-                        && plan.node(read.line()).line().isRepeating()
-                ? read.line()
+    private @Nullable Long compute(Node node) {
+        Line line = node.line();
+        if (node.gate().filter(gate -> !gate.holds(figures)).isPresent()) {
+            return null;
+        }
+        if (line.yesWhen().isPresent()) {
+            return line.yesWhen().get().holds(figures) ? 1L : 0L;
+        }
+        if (!line.isAlways() && !figures.hasInput(node)) {
+            return null;
+        }
+        Money amount = node.formula().orElseThrow().value(figures);
+        // a column that serves totals only; thousands of rows would keep a nothing each
+        return amount.isZero() && line.isAside() ? null : Long.valueOf(amount.cents());
+    }
+
+    /** The members for which any of the inputs moved. */
+    private BitSet toFind(Set<Input> reads, Dimension members) {
+        boolean all = whole || reads.stream().anyMatch(input -> stirred.contains(input) && cellsOf(input) == null);
+        BitSet places = all ? rows.places(members) : new BitSet();
+        places.or(rows.comeOrGone(members));
+        for (Input input : reads) {
+            Line cells = cellsOf(input);
+            if (!all && cells != null) {
+                places.or(rows.moved(cells));
+            }
+        }
+        return places;
+    }
+
+    /** The line that is read for the same member; null where the input is anything else. */
+    private @Nullable Line cellsOf(Input input) {
+        return input instanceof Input.OfLine read && plan.node(read.line()).scope() != null
+                ? plan.node(read.line()).line()
                 : null;
+    }
+
+    /** Takes off what members brought to a total and adds what they bring now. */
+    private boolean sum(Sum step) {
+        Total total = step.total();
+        Tally before = rows.tally(total);
+        Column.Draft parts = before.parts().draft();
+        long sum = before.sum();
+        BitSet places = toFind(step.reads(), step.scope());
+        for (int place = places.nextSetBit(0); place >= 0; place = places.nextSetBit(place + 1)) {
+            evaluated++;
+            figures.enter(step.scope(), place);
+            long part = part(total, place);
+            sum = Math.addExact(sum, Math.subtractExact(part, parts.at(place)));
+            put(parts, place, part == 0 ? null : Long.valueOf(part));
+        }
+        figures.leave();
+        Tally now = new Tally(parts.done(), sum);
+        rows.keep(total, now);
+        return sum != before.sum() || now.isFilled() != before.isFilled();
+    }
+
+    private long part(Total total, int member) {
+        boolean counts = total.condition() == null || total.condition().holds(figures);
+        long number = counts ? rows.at(total.line(), member) : 0;
+        return number == Cell.WORDS ? 0 : number;
     }
 
     private @Nullable LineValue find(Node node, LineKey key) {
         Line line = node.line();
         Fact fact = snapshot.facts().get(key);
         if (line.isTyped()) {
-            return fact == null ? null : typed(line, key, fact);
+            return fact == null ? null : new LineValue(key, RowFigures.typed(line, fact), LineSource.TYPED, null, fact);
         }
-        LineValue computed = compute(node, key);
+        LineValue computed = computed(node, key);
         if (fact == null) {
             return computed;
         }
         Money replaced = computed == null ? Money.ZERO : computed.amount();
         LineSource source = line.isBooksOnly() ? LineSource.TYPED : LineSource.OVERRIDDEN;
-        return new LineValue(key, typed(line, key, fact).value(), source, replaced, fact);
+        return new LineValue(key, RowFigures.typed(line, fact), source, replaced, fact);
     }
 
-    private @Nullable LineValue compute(Node node, LineKey key) {
+    private @Nullable LineValue computed(Node node, LineKey key) {
         Line line = node.line();
         if (line.headingField().isPresent()) {
             String text = snapshot.heading().text(line.headingField().get());
             return text.isEmpty() ? null : LineValue.computed(key, Value.of(text), LineSource.TYPED);
         }
         if (line.yesWhen().isPresent()) {
-            String answer = line.yesWhen().get().holds(this) ? "yes" : "no";
+            String answer = line.yesWhen().get().holds(figures) ? "yes" : "no";
             return LineValue.computed(key, Value.of(answer), LineSource.COMPUTED);
         }
-        if (!line.isAlways() && !hasInput(node)) {
+        if (!line.isAlways() && !figures.hasInput(node)) {
             return null;
         }
-        Money amount = node.formula().orElseThrow().value(this);
-        if (amount.isZero() && line.isRepeating() && line.isAside()) {
-            // a column that serves totals only; thousands of rows would keep a nothing each
-            return null;
-        }
+        Money amount = node.formula().orElseThrow().value(figures);
         if (line.kind() == LineKind.PERCENT) {
             return LineValue.computed(key, Value.of(amount.toString()), LineSource.COMPUTED);
         }
         return LineValue.computed(key, Value.of(amount), line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED);
-    }
-
-    private boolean hasInput(Node node) {
-        for (Input input : node.reads()) {
-            if (input instanceof Input.OfLine read && isFilled(read.line())
-                    || input instanceof Input.OfAccounts read2 && pools.totals().containsKey(read2.line())
-                    || input instanceof Input.OfPayments paid
-                            && !paid(paid.kind()).isZero()
-                    || input instanceof Input.OfCarryovers carried
-                            && snapshot.lists().carryovers().stream().anyMatch(each -> each.kind() == carried.kind())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean isFilled(LineId line) {
-        return values.containsKey(key(line))
-                || row.isEmpty() && !rows.of(line).byInstance().isEmpty();
-    }
-
-    /** Within a row, other columns mean the same row. */
-    private LineKey key(LineId line) {
-        return row.isEmpty() || !plan.node(line).line().isRepeating() ? line.alone() : line.in(row);
-    }
-
-    private static LineValue typed(Line line, LineKey key, Fact fact) {
-        if (!line.kind().isNumber() || !Money.isPlain(fact.value())) {
-            return new LineValue(key, Value.of(fact.value()), LineSource.TYPED, null, fact);
-        }
-        Money amount = Money.parse(fact.value());
-        Value value = Value.of(line.isInCents() ? amount : amount.roundedToDollars());
-        return new LineValue(key, value, LineSource.TYPED, null, fact);
-    }
-
-    @Override
-    public Money amount(LineId line) {
-        LineValue value = values.get(key(line));
-        return value == null ? Money.ZERO : value.amount();
-    }
-
-    @Override
-    public Money unreplaced(LineId line) {
-        LineValue value = values.get(key(line));
-        return value == null ? Money.ZERO : value.unreplaced();
-    }
-
-    @Override
-    public String answer(LineId line) {
-        LineValue value = values.get(key(line));
-        return value == null ? "" : value.value().plain();
-    }
-
-    @Override
-    public Money posted(LineId line) {
-        return pools.total(line);
-    }
-
-    @Override
-    public Money rowTotal(LineId line) {
-        return rows.of(line).total().roundedToDollars();
-    }
-
-    @Override
-    public Money paid(PaymentKind kind) {
-        return snapshot.lists().paid(kind);
-    }
-
-    @Override
-    public Money carried(CarryoverKind kind, YearSpan years) {
-        int returnYear = snapshot.heading().period().lawYear();
-        return snapshot.lists().carried(kind, origin -> years.contains(origin, returnYear));
-    }
-
-    @Override
-    public List<Payment> payments() {
-        return snapshot.lists().payments();
-    }
-
-    @Override
-    public Period period() {
-        return snapshot.heading().period();
-    }
-
-    @Override
-    public Law law() {
-        return law;
     }
 
     BookTotals books() {
@@ -418,24 +409,29 @@ final class Evaluation implements Figures {
     }
 
     Pools pools() {
-        return pools;
+        return figures.pools();
     }
 
     PMap<LineKey, LineValue> values() {
-        return values;
+        return figures.values();
     }
 
-    RowValues rows() {
-        return rows;
+    RowFigures rows() {
+        return rows.done();
     }
 
     int evaluated() {
         return evaluated;
     }
 
-    /** The keys that hold something else than in the calculation before; none after a full run. */
+    /** The lines that stand once and hold something else than in the calculation before; none after a full run. */
     Set<LineKey> moved() {
         return Set.copyOf(moved);
+    }
+
+    /** The same of lines that repeat, by the places of their members. */
+    Map<Line, BitSet> movedCells() {
+        return Map.copyOf(rows.moved());
     }
 
     Map<String, EntryTotals> entries() {

@@ -12,6 +12,7 @@ import undersaw.engagement.Fact;
 import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Total;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
 import undersaw.line.LineId;
@@ -68,7 +69,13 @@ public record Lineage(
             List<Input> reads = new ArrayList<>(formula.map(Formula::reads).orElse(Set.of()));
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
             for (Input input : reads) {
-                if (input instanceof Input.OfLine read) {
+                if (input instanceof Input.OfTotal read) {
+                    Total total = read.total();
+                    calculation
+                            .plan()
+                            .line(total.line())
+                            .ifPresent(other -> parts.add(total(calculation, total, other)));
+                } else if (input instanceof Input.OfLine read) {
                     calculation
                             .plan()
                             .line(read.line())
@@ -118,6 +125,12 @@ public record Lineage(
                 LineValue.computed(line.id().alone(), Value.of(calculation.rowTotal(line.id())), LineSource.COMPUTED);
         return new LinePart(
                 line, inRow ? calculation.value(line.id().in(from.instance())).orElse(null) : total);
+    }
+
+    /** What the members that count bring in all. */
+    private static LinePart total(Calculation calculation, Total total, Line line) {
+        return new LinePart(
+                line, LineValue.computed(line.id().alone(), Value.of(calculation.total(total)), LineSource.COMPUTED));
     }
 
     private static List<AccountPart> accounts(Calculation calculation, LineId line) {

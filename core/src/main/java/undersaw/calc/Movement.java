@@ -22,10 +22,7 @@ public record Movement(LineKey key, String before, String after) {
 
     /** The same without the rows of lists, whose totals are lines. */
     public static List<Movement> ofLines(Calculation before, Calculation after) {
-        return of(
-                before,
-                after,
-                before.differences(after).stream().filter(key -> key.instance().isEmpty()));
+        return of(before, after, before.lineDifferences(after).stream());
     }
 
     private static List<Movement> of(Calculation before, Calculation after, Stream<LineKey> keys) {

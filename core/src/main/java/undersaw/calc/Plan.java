@@ -12,14 +12,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import undersaw.calc.Steps.Node;
+import undersaw.calc.Steps.Step;
+import undersaw.calc.Steps.Sum;
+import undersaw.form.Dimension;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
-import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Total;
 import undersaw.law.LawKey;
 import undersaw.ledger.Mapping;
 import undersaw.line.LineId;
@@ -35,24 +40,14 @@ public final class Plan {
     private final List<Form> forms;
     private final PostingRule postingRule;
     private final Map<LineId, Node> nodes = new HashMap<>();
-    private final List<Node> order = new ArrayList<>();
-    private final Map<Input, List<Node>> readers = new HashMap<>();
+    private final List<Step> order;
+    private final Map<Input, List<Step>> readers = new HashMap<>();
+    private final Map<Dimension, List<Step>> stepsOf = new HashMap<>();
     private final Map<LineId, MapTarget> targets = new HashMap<>();
     private final Set<LineId> ofAnyYear = new HashSet<>();
     private final List<Part> parts;
     private final Map<Part, List<Line>> linesOf = new IdentityHashMap<>();
     private final List<RowList> lists;
-
-    /**
-     * A line with its place in the order.
-     *
-     * @param line the definition
-     * @param place position in the order of evaluation
-     * @param formula its rule, or nothing for typed lines
-     * @param reads what the rule or the condition depends on
-     * @param gate the condition without which the rule's line stays empty; nothing where it is always found
-     */
-    record Node(Line line, int place, Optional<Formula> formula, Set<Input> reads, Optional<Condition> gate) {}
 
     /**
      * Puts the lines that stand in the year in order.
@@ -64,15 +59,19 @@ public final class Plan {
         this.forms = List.copyOf(forms);
         this.postingRule = postingRule;
         forms.forEach(Form::close);
-        Map<LineId, Line> lines = collect();
-        Set<LineId> done = new HashSet<>();
-        for (Line line : lines.values()) {
-            place(line, lines, done, new ArrayDeque<>());
-        }
-        for (Node node : order) {
-            node.reads()
+        order = Steps.of(collect());
+        for (Step step : order) {
+            if (step instanceof Node node) {
+                nodes.put(node.line().id(), node);
+            }
+            if (step.scope() != null
+                    && !(step instanceof Node node && node.line().isTyped())) {
+                stepsOf.computeIfAbsent(step.scope(), unused -> new ArrayList<>())
+                        .add(step);
+            }
+            step.reads()
                     .forEach(input -> readers.computeIfAbsent(input, unused -> new ArrayList<>())
-                            .add(node));
+                            .add(step));
         }
         parts = forms.stream().flatMap(form -> form.parts().stream()).toList();
         forms.forEach(form -> form.parts().forEach(part -> linesOf.put(part, standing(form.linesOf(part)))));
@@ -91,39 +90,6 @@ public final class Plan {
             }
         }
         return lines;
-    }
-
-    private void place(Line line, Map<LineId, Line> lines, Set<LineId> done, Deque<LineId> path) {
-        if (done.contains(line.id())) {
-            return;
-        }
-        if (path.contains(line.id())) {
-            throw new IllegalStateException("lines read each other in a circle: " + path + " and again " + line.id());
-        }
-        path.addLast(line.id());
-        Optional<Formula> formula = line.formula();
-        Set<Input> reads = new HashSet<>();
-        formula.ifPresent(rule -> reads.addAll(rule.reads()));
-        line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
-        if (line.headingField().isPresent()) {
-            reads.add(new Input.OfHeading());
-        }
-        for (Input input : reads) {
-            if (input instanceof Input.OfLine read) {
-                Line other = lines.get(read.line());
-                if (other == null) {
-                    throw new IllegalStateException(
-                            "line " + line + " refers to " + read.line() + ", which is not there");
-                }
-                place(other, lines, done, path);
-            }
-        }
-        path.removeLast();
-        done.add(line.id());
-        Optional<Condition> gate = line.gate();
-        Node node = new Node(line, order.size(), formula, Set.copyOf(reads), gate);
-        order.add(node);
-        nodes.put(line.id(), node);
     }
 
     public int year() {
@@ -158,7 +124,7 @@ public final class Plan {
 
     /** Whether a copy for the public leaves anything out. */
     public boolean hasPublicCopy() {
-        return order.stream().anyMatch(node -> node.line().isConfidential());
+        return nodes.values().stream().anyMatch(node -> node.line().isConfidential());
     }
 
     /** The lists of rows that a person fills in, in the order of the forms. */
@@ -217,11 +183,18 @@ public final class Plan {
     public List<Line> uses(LineId line) {
         Input read = new Input.OfLine(line);
         return readersOf(read).stream()
-                .map(Node::line)
+                .flatMap(step ->
+                        step instanceof Sum sum ? readersOf(new Input.OfTotal(sum.total())).stream() : Stream.of(step))
+                .filter(Node.class::isInstance)
+                .map(step -> ((Node) step).line())
+                .distinct()
                 .filter(reader -> !reader.part().isDecidedBy(reader))
-                .filter(reader ->
-                        reader.rule().isEmpty() || reader.rule().get().reads().contains(read))
+                .filter(reader -> reader.rule().isEmpty() || reads(reader.rule().get(), line))
                 .toList();
+    }
+
+    private static boolean reads(Formula rule, LineId line) {
+        return rule.reads().stream().anyMatch(input -> input.lines().contains(line));
     }
 
     /** The line and all that it is made of, however far back. */
@@ -231,14 +204,19 @@ public final class Plan {
         while (!open.isEmpty()) {
             LineId next = open.pop();
             if (has(next) && behind.add(next)) {
-                for (Input input : node(next).reads()) {
-                    if (input instanceof Input.OfLine read) {
-                        open.add(read.line());
-                    }
-                }
+                node(next).reads().forEach(input -> open.addAll(input.lines()));
             }
         }
         return behind;
+    }
+
+    /** Every total over members of which some only count, in the order of evaluation. */
+    public List<Total> totalsOfSome() {
+        return order.stream()
+                .filter(Sum.class::isInstance)
+                .map(step -> ((Sum) step).total())
+                .filter(total -> total.which().isPresent())
+                .toList();
     }
 
     /** Position of a line in the order of evaluation. */
@@ -248,14 +226,14 @@ public final class Plan {
 
     /** How many lines stand this year. */
     public int size() {
-        return order.size();
+        return nodes.size();
     }
 
     PostingRule postingRule() {
         return postingRule;
     }
 
-    List<Node> order() {
+    List<Step> order() {
         return order;
     }
 
@@ -267,7 +245,12 @@ public final class Plan {
         return nodes.containsKey(id);
     }
 
-    List<Node> readersOf(Input input) {
+    List<Step> readersOf(Input input) {
         return readers.getOrDefault(input, List.of());
+    }
+
+    /** All that is found once a member. */
+    List<Step> stepsOver(Dimension members) {
+        return stepsOf.getOrDefault(members, List.of());
     }
 }

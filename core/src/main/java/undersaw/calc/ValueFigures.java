@@ -2,6 +2,7 @@ package undersaw.calc;
 
 import java.util.List;
 import undersaw.form.formula.Figures;
+import undersaw.form.formula.Total;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.Law;
 import undersaw.law.calendar.Period;
@@ -34,8 +35,8 @@ record ValueFigures(Calculation calculation) implements Figures {
     }
 
     @Override
-    public Money rowTotal(LineId line) {
-        return calculation.rowTotal(line).roundedToDollars();
+    public Money total(Total total) {
+        return calculation.total(total);
     }
 
     @Override

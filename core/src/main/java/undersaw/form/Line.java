@@ -7,14 +7,14 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.HeadingField;
 import undersaw.form.formula.Answered;
+import undersaw.form.formula.AnyOf;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Formulas;
-import undersaw.form.formula.NotAnyOf;
 import undersaw.form.formula.Posted;
 import undersaw.form.formula.Reference;
-import undersaw.form.formula.RowTotal;
 import undersaw.form.formula.Term;
+import undersaw.form.formula.Total;
 import undersaw.form.formula.Unreplaced;
 import undersaw.line.LineId;
 
@@ -33,7 +33,7 @@ public final class Line implements Term {
     private @Nullable Supplier<Condition> yesWhen;
     private @Nullable HeadingField headingField;
     private boolean booksFed;
-    private boolean repeats;
+    private boolean once;
     private boolean statement;
     private boolean always;
     private int since;
@@ -117,10 +117,10 @@ public final class Line implements Term {
         return this;
     }
 
-    /** Typed once for each of several instances. */
-    public Line repeating() {
+    /** Stands once, though its part repeats for the members of a dimension. */
+    public Line once() {
         describe();
-        repeats = true;
+        once = true;
         return this;
     }
 
@@ -245,9 +245,14 @@ public final class Line implements Term {
         return confidential;
     }
 
+    /** The answer is one of these words. */
+    public Condition isAnyOf(String... words) {
+        return new AnyOf(id, List.of(words));
+    }
+
     /** The answer is none of these words, or there is none. */
     public Condition isNotAnyOf(String... words) {
-        return new NotAnyOf(id, List.of(words));
+        return isAnyOf(words).not();
     }
 
     /** Begins the next year with what another line, in a list of the same row, ends this one with. */
@@ -378,8 +383,13 @@ public final class Line implements Term {
         return rule == null && yesWhen == null && headingField == null;
     }
 
+    /** What it repeats for; nothing where it stands once. */
+    public Optional<Dimension> scope() {
+        return once || part.isDecidedBy(this) ? Optional.empty() : part.scope();
+    }
+
     public boolean isRepeating() {
-        return repeats;
+        return scope().isPresent();
     }
 
     public boolean hasStatement() {
@@ -409,9 +419,9 @@ public final class Line implements Term {
         return new Posted(id);
     }
 
-    /** The total of this line's rows. */
-    public Formula rowTotal() {
-        return new RowTotal(id);
+    /** This line summed over the members that it repeats for. */
+    public Total total() {
+        return new Total(id, null);
     }
 
     /** What this line would hold had nobody typed over it. */

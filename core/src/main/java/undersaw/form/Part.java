@@ -19,7 +19,8 @@ public final class Part {
     private final Supplier<Line> declaresNeed;
     private @Nullable Line need;
     private boolean worksheet;
-    private String list = "";
+    private @Nullable Dimension scope;
+    private boolean list;
     private String rowName = "";
     private boolean ofTheYear;
     private boolean byLine;
@@ -115,16 +116,26 @@ public final class Part {
         return this;
     }
 
-    /** Its repeating lines are one list of rows, numbered in their order. */
-    public Part list(String name) {
+    /** Its lines stand once a member of the dimension. */
+    public Part per(Dimension members) {
         describe();
-        list = name;
+        scope = members;
         return this;
     }
 
-    /** Its repeating lines are one list of rows, each named in a column of its own. */
+    /** What its lines repeat for; nothing where they stand once. */
+    public Optional<Dimension> scope() {
+        return Optional.ofNullable(scope);
+    }
+
+    /** Its lines are one list of rows, numbered in their order: the members of a dimension of that name. */
+    public Part list(String name) {
+        list = true;
+        return per(Dimension.rows(name));
+    }
+
+    /** The same, each row named in a column of its own. */
     public Part list(String name, String nameColumn) {
-        describe();
         rowName = nameColumn;
         return list(name);
     }
@@ -174,7 +185,7 @@ public final class Part {
 
     /** The name of its list of rows; empty where it has none. */
     public String listName() {
-        return list;
+        return list && scope != null ? scope.name() : "";
     }
 
     /** The column that names a row in a file; empty where rows are numbered. */

@@ -20,6 +20,11 @@ public record RowList(Part part, List<Line> lines) {
         return part.listName();
     }
 
+    /** What its rows are. */
+    public Dimension members() {
+        return part.scope().orElseThrow();
+    }
+
     public Station station() {
         return part.station();
     }

@@ -43,10 +43,7 @@ public final class OwnerRegister extends Form {
                 .at(Station.OWNERS)
                 .list(LIST, "owner");
         text("name", "Name");
-        line("tin", "Taxpayer number")
-                .as(LineKind.TAXPAYER_NUMBER)
-                .column("tin")
-                .repeating();
+        line("tin", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER).column("tin");
         text("tinType", "Kind of number").oneOf("EIN", "SSN").aside();
         text("kind", "Kind")
                 .oneOf("individual", "corporation", "partnership", "trust", "estate", "exempt", "disregarded");
@@ -68,10 +65,10 @@ public final class OwnerRegister extends Form {
     }
 
     private Line text(String column, String caption) {
-        return line(column, caption).column(column).as(LineKind.TEXT).repeating();
+        return line(column, caption).column(column).as(LineKind.TEXT);
     }
 
     private Line share(String column, String caption) {
-        return line(column, caption).column(column).as(LineKind.PERCENT).repeating();
+        return line(column, caption).column(column).as(LineKind.PERCENT);
     }
 }

@@ -119,10 +119,10 @@ public record KeptFigures(Map<LineKey, String> byKey) {
             if (input instanceof Input.OfLaw read && law.containsKey(place(read.key()))) {
                 Movement amended = law.get(place(read.key()));
                 words.add("the law: " + read.key().words() + " was " + amended.before() + ", is " + amended.after());
-            } else if (input instanceof Input.OfLine read
-                    && allMoved.contains(read.line().alone())) {
-                through.add(read.line().text());
             }
+            input.lines().stream()
+                    .filter(line -> allMoved.contains(line.alone()))
+                    .forEach(line -> through.add(line.text()));
         }
         if (!through.isEmpty()) {
             words.add("through " + String.join(", ", through.stream().sorted().toList()));

@@ -35,8 +35,7 @@ final class NeedCauses {
         }
         causes.sort(Comparator.comparing(Feed::words));
         condition.reads().stream()
-                .filter(Input.OfLine.class::isInstance)
-                .map(input -> ((Input.OfLine) input).line())
+                .flatMap(input -> input.lines().stream())
                 .flatMap(line -> year.plan().line(line).stream())
                 .sorted(Comparator.comparingInt(year.plan()::place))
                 .flatMap(this::filled)

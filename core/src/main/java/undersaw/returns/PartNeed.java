@@ -9,7 +9,6 @@ import undersaw.calc.LineValue;
 import undersaw.form.Line;
 import undersaw.form.Part;
 import undersaw.form.RowList;
-import undersaw.form.formula.Input;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -116,8 +115,7 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
                 .filter(line -> !line.isRepeating() && !year.amount(line).isZero())
                 .flatMap(line -> line.rule().stream())
                 .flatMap(formula -> formula.reads().stream())
-                .filter(Input.OfLine.class::isInstance)
-                .map(input -> ((Input.OfLine) input).line())
+                .flatMap(input -> input.lines().stream())
                 .distinct()
                 .filter(read -> !brought(year, read).isZero())
                 .filter(read -> year.plan()

@@ -74,9 +74,8 @@ public record WhyMoved(Line line, Money before, Money after, List<Cause> causes,
         typed(before, after, line).ifPresent(causes::add);
         Set<LineId> through = new TreeSet<>();
         for (Input input : line.rule().map(formula -> formula.reads()).orElse(Set.of())) {
-            if (input instanceof Input.OfLine read && moved.contains(read.line())) {
-                through.add(read.line());
-            } else if (input instanceof Input.OfLaw law) {
+            input.lines().stream().filter(moved::contains).forEach(through::add);
+            if (input instanceof Input.OfLaw law) {
                 String was = before.law().value(law.key()).text();
                 String is = after.law().value(law.key()).text();
                 if (!was.equals(is)) {

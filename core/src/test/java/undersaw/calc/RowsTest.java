@@ -20,7 +20,8 @@ import undersaw.money.Money;
 
 /** Columns that are computed row by row, on Form 8949 and the asset register. */
 class RowsTest {
-    private static final List<String> TYPED = List.of("proceeds", "cost", "adjustment", "term", "acquired", "sold");
+    private static final List<String> TYPED =
+            List.of("proceeds", "cost", "adjustment", "term", "acquired", "sold", "box", "gain");
 
     private static SampleReturns sale(SampleReturns sample, String row, String acquired, String sold, String term) {
         sample.fact("8949/proceeds@" + row, "900").fact("8949/cost@" + row, "400");
@@ -111,6 +112,30 @@ class RowsTest {
         }
     }
 
+    /** A total that counts all rows of a group, and what one row brings to it, after rows came, moved and went. */
+    @Test
+    void aSaleThatChangesItsBoxChangesItsLine() {
+        Calculation year =
+                sale(SampleReturns.corporation(), "00001", "", "", "").calculate();
+        for (String step : List.of("B 2", "D 8b", "L 10", "C 3", " 3")) {
+            String box = step.substring(0, step.indexOf(' '));
+            String line = step.substring(step.indexOf(' ') + 1);
+            Change change = typed("8949/box@00001", box);
+            year = year.after(change.applyTo(year.snapshot()), change.touches());
+            for (String each : List.of("1b", "2", "3", "8b", "9", "10")) {
+                assertThat(year.amount(LineId.of("1120/D/" + each + "/h")).dollars())
+                        .as("box %s, line %s", box, each)
+                        .isEqualTo(each.equals(line) ? 500 : 0);
+            }
+        }
+        for (String cell : List.of("proceeds", "cost")) {
+            Change gone = typed("8949/" + cell + "@00001", "");
+            year = year.after(gone.applyTo(year.snapshot()), gone.touches());
+        }
+        assertThat(year.rowsOf(year.plan().list("sales").orElseThrow())).isEmpty();
+        assertThat(year.value(LineId.of("1120/D/3/h"))).isEmpty();
+    }
+
     @Test
     void aComputedCellTypedOverInAnOtherwiseEmptyRowCountsHoweverItIsFound() {
         Calculation before = sale(SampleReturns.corporation(), "00001", "2020-01-01", "2025-05-01", "")
@@ -127,6 +152,7 @@ class RowsTest {
 
     private static String value(String column, Random chance) {
         return switch (column) {
+            case "box" -> String.valueOf((char) ('A' + chance.nextInt(12)));
             case "term" -> chance.nextBoolean() ? "short" : "long";
             case "acquired" -> "202" + chance.nextInt(5) + "-06-01";
             case "sold" -> "2025-0" + (1 + chance.nextInt(9)) + "-01";

@@ -21,6 +21,11 @@ public record Answered(LineId line, String answer) implements Condition {
     }
 
     @Override
+    public String negated() {
+        return "line " + line + " does not say " + answer;
+    }
+
+    @Override
     public Set<Input> reads() {
         return Set.of(new Input.OfLine(line));
     }

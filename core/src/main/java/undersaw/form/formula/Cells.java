@@ -15,7 +15,7 @@ public interface Cells {
     /** Rounded sum of what accounts bring to the line. */
     String posted(LineId line);
 
-    String rowTotal(LineId line);
+    String total(Total total);
 
     String paid(PaymentKind kind);
 

@@ -5,15 +5,24 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Something about a return that holds or does not. */
-public sealed interface Condition permits All, Answered, Any, Comparison, HeldOverAYear, NotAnyOf {
+public sealed interface Condition permits All, Answered, Any, AnyOf, Comparison, HeldOverAYear, Not {
     boolean holds(Figures figures);
 
     String words();
+
+    /** The words for its opposite. */
+    default String negated() {
+        return "it is not so that " + words();
+    }
 
     Set<Input> reads();
 
     /** The condition as a spreadsheet expression. */
     String cell(Cells cells);
+
+    default Condition not() {
+        return new Not(this);
+    }
 
     default Condition or(Condition other) {
         return new Any(List.of(this, other));

@@ -23,8 +23,8 @@ public interface Figures {
     /** Exact cents that accounts bring to the line. */
     Money posted(LineId line);
 
-    /** Sum of a repeating line's rows in whole dollars. */
-    Money rowTotal(LineId line);
+    /** A line summed over its members, to the cent. */
+    Money total(Total total);
 
     Money paid(PaymentKind kind);
 

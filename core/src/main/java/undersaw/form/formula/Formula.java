@@ -25,8 +25,8 @@ public sealed interface Formula extends Term
                 Proportion,
                 Quotient,
                 Reference,
-                RowTotal,
                 Sum,
+                Total,
                 Unreplaced,
                 Worked {
     Money value(Figures figures);

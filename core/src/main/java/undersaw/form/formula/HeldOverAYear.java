@@ -44,6 +44,11 @@ public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
     }
 
     @Override
+    public String negated() {
+        return "line " + sold + " is no more than a year after line " + acquired;
+    }
+
+    @Override
     public Set<Input> reads() {
         return Set.of(new Input.OfLine(acquired), new Input.OfLine(sold));
     }

@@ -1,5 +1,7 @@
 package undersaw.form.formula;
 
+import java.util.HashSet;
+import java.util.Set;
 import undersaw.law.LawKey;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.PaymentKind;
@@ -7,8 +9,28 @@ import undersaw.line.LineId;
 
 /** One thing that a formula reads; a change of it calls for evaluating the formula again. */
 public sealed interface Input {
+    /** The lines that are read, directly or member by member. */
+    default Set<LineId> lines() {
+        return Set.of();
+    }
+
     /** Another line of the return. */
-    record OfLine(LineId line) implements Input {}
+    record OfLine(LineId line) implements Input {
+        @Override
+        public Set<LineId> lines() {
+            return Set.of(line);
+        }
+    }
+
+    /** A line summed over its members. */
+    record OfTotal(Total total) implements Input {
+        @Override
+        public Set<LineId> lines() {
+            Set<LineId> lines = new HashSet<>();
+            total.readsOfMembers().forEach(input -> lines.addAll(input.lines()));
+            return lines;
+        }
+    }
 
     /** What accounts bring to a line. */
     record OfAccounts(LineId line) implements Input {}

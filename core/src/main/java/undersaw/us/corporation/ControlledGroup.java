@@ -30,8 +30,10 @@ final class ControlledGroup extends Form {
         row("number", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER);
         row("year-end", "Year end").as(LineKind.DATE);
         Line earningsShare = line("O/earnings-credit", "Accumulated earnings credit given to this member")
+                .once()
                 .cites("IRC 1561(a)(1), 535(c)");
         Line thresholdShare = line("O/credit-threshold", "Part of the general business credit's threshold given to it")
+                .once()
                 .cites("IRC 38(c)(6)(B)");
         Condition member = all.scheduleK.inGroup.answered("yes");
         Condition service = all.page1.serviceCorporation.answered("yes");
@@ -53,6 +55,6 @@ final class ControlledGroup extends Form {
     }
 
     private Line row(String column, String caption) {
-        return line(LineId.of("1120/O/row/" + column), caption).column(column).repeating();
+        return line(LineId.of("1120/O/row/" + column), caption).column(column);
     }
 }

@@ -1,14 +1,10 @@
 package undersaw.us.corporation;
 
-import static undersaw.form.formula.Formulas.NOTHING;
-import static undersaw.form.formula.Formulas.when;
-
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.formula.Total;
 import undersaw.line.LineId;
 
 /**
@@ -22,7 +18,8 @@ final class DividendPayers extends Form {
             "20");
 
     final Line total;
-    private final Map<String, Line> byLine = new LinkedHashMap<>();
+    private final Line amount;
+    private final Line place;
 
     DividendPayers() {
         super("1120", "Dividends by payer");
@@ -31,29 +28,20 @@ final class DividendPayers extends Form {
                 .ofTheYear();
         row("payer", "Payer").as(LineKind.TEXT);
         row("number", "Taxpayer number of the payer").as(LineKind.TAXPAYER_NUMBER);
-        Line amount = row("amount", "Dividends");
-        Line place = row("line", "Line of Schedule C")
+        amount = row("amount", "Dividends");
+        place = row("line", "Line of Schedule C")
                 .oneOf(LINES.toArray(String[]::new))
                 .help("1 and 2 domestic under and from 20%, 20 money market and real estate trusts.");
         row("days", "Days held").as(LineKind.COUNT).notTotalled().help("Of the 91 days around the ex-dividend date.");
-        for (String number : LINES) {
-            byLine.put(
-                    number,
-                    row("line-" + number, "On line " + number)
-                            .is(when(place.isNotAnyOf(number), NOTHING, amount))
-                            .aside());
-        }
-        total = line("C-payers/total", "Dividends listed").is(amount.rowTotal());
+        total = line("C-payers/total", "Dividends listed").once().is(amount.total());
     }
 
     /** What is listed for a line of Schedule C. */
-    Line onLine(String number) {
-        return byLine.get(number);
+    Total onLine(String number) {
+        return amount.total().where(place.answered(number));
     }
 
     private Line row(String column, String caption) {
-        return line(LineId.of("1120/C-payers/" + column), caption)
-                .column(column)
-                .repeating();
+        return line(LineId.of("1120/C-payers/" + column), caption).column(column);
     }
 }

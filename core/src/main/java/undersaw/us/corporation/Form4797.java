@@ -66,39 +66,43 @@ final class Form4797 extends Form {
                 .is(when(partThree, longHeld.minus(recaptured), NOTHING));
         Line partOne = row("part-1", "Of this, Part I").is(longHeld.minus(sum(recaptured, fromPartThree)));
 
-        Line listed = line("2", "Property held over a year, no recapture")
-                .is(partOne.rowTotal())
+        Line listed = once("2", "Property held over a year, no recapture")
+                .is(partOne.total())
                 .cites("IRC 1231");
-        Line casualties = line("3", "Gain from casualties, Form 4684").cites("IRC 1033, 1231");
-        Line installments = line("4", "Gain from installment sales, Form 6252").cites("IRC 453");
+        Line casualties = once("3", "Gain from casualties, Form 4684").cites("IRC 1033, 1231");
+        Line installments = once("4", "Gain from installment sales, Form 6252").cites("IRC 453");
         Line exchanges =
-                line("5", "Gain or loss from like-kind exchanges, Form 8824").cites("IRC 1031");
-        Line rest = line("6", "Gain of Part III that is not recaptured").is(fromPartThree.rowTotal());
-        Line combined = line("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
+                once("5", "Gain or loss from like-kind exchanges, Form 8824").cites("IRC 1031");
+        Line rest = once("6", "Gain of Part III that is not recaptured").is(fromPartThree.total());
+        Line combined = once("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
         Line earlier =
-                line("8", "Losses of the last five years not yet recaptured").cites("IRC 1231(c)");
-        Line over = line("9", "Gain above these losses")
+                once("8", "Losses of the last five years not yet recaptured").cites("IRC 1231(c)");
+        Line over = once("9", "Gain above these losses")
                 .is(when(earlier.isNotZero(), combined.minus(earlier).notBelowZero(), NOTHING));
-        toScheduleD = line("9/D", "Gain to Schedule D")
+        toScheduleD = once("9/D", "Gain to Schedule D")
                 .is(when(earlier.isNotZero(), over, combined.notBelowZero()))
                 .cites("IRC 1231(a)");
-        Line shortHeld = line("10", "Property held a year or less, and other ordinary gain or loss")
-                .is(ordinary.rowTotal());
-        Line loss = line("11", "Loss from line 7").is(least(combined, NOTHING)).cites("IRC 1231(a)(2)");
-        Line ordinaryFrom7 = line("12", "Gain from line 7 that earlier losses make ordinary")
+        Line shortHeld = once("10", "Property held a year or less, and other ordinary gain or loss")
+                .is(ordinary.total());
+        Line loss = once("11", "Loss from line 7").is(least(combined, NOTHING)).cites("IRC 1231(a)(2)");
+        Line ordinaryFrom7 = once("12", "Gain from line 7 that earlier losses make ordinary")
                 .is(least(combined.notBelowZero(), earlier))
                 .cites("IRC 1231(c)");
         Line recapture =
-                line("31", "Recapture of Part III").is(recaptured.rowTotal()).cites("IRC 291, 1245, 1250");
-        Line fromPart3 = line("13", "Gain from line 31").is(recapture);
-        Line casualtyNet = line("14", "Net gain or loss from Form 4684");
-        Line installmentOrdinary = line("15", "Ordinary gain from installment sales, Form 6252");
-        Line exchangeOrdinary = line("16", "Ordinary gain or loss from like-kind exchanges, Form 8824");
-        ordinaryGain = line("17", "Ordinary gain or loss, Part II")
+                once("31", "Recapture of Part III").is(recaptured.total()).cites("IRC 291, 1245, 1250");
+        Line fromPart3 = once("13", "Gain from line 31").is(recapture);
+        Line casualtyNet = once("14", "Net gain or loss from Form 4684");
+        Line installmentOrdinary = once("15", "Ordinary gain from installment sales, Form 6252");
+        Line exchangeOrdinary = once("16", "Ordinary gain or loss from like-kind exchanges, Form 8824");
+        ordinaryGain = once("17", "Ordinary gain or loss, Part II")
                 .is(sum(shortHeld, loss, ordinaryFrom7, fromPart3, casualtyNet, installmentOrdinary, exchangeOrdinary));
     }
 
+    private Line once(String within, String caption) {
+        return line(within, caption).once();
+    }
+
     private Line row(String column, String caption) {
-        return line(LineId.of("4797/row/" + column), caption).column(column).repeating();
+        return line(LineId.of("4797/row/" + column), caption).column(column);
     }
 }

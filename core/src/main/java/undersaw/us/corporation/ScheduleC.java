@@ -121,8 +121,8 @@ final class ScheduleC extends Form {
         Line line = line("C/" + number + "/a", caption);
         mappable(line, Side.CREDIT);
         columnA.add(line);
-        Line listed = payers.onLine(number);
-        return line.fromBooksAnd(() -> when(payers.total.isNotZero(), listed.rowTotal(), line.fromAccounts()));
+        Formula listed = payers.onLine(number);
+        return line.fromBooksAnd(() -> when(payers.total.isNotZero(), listed, line.fromAccounts()));
     }
 
     /** What accounts bring to all lines of column a. */

@@ -1,22 +1,20 @@
 package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.NOTHING;
-import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.Condition;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.HeldOverAYear;
+import undersaw.form.formula.Total;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Side;
@@ -29,10 +27,14 @@ final class ScheduleD extends Form {
     private static final String[] BOXES = {"A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L"};
     /** The lines of Schedule D that take the rows of Form 8949, in their order. */
     private static final List<String> GROUPS = List.of("1b", "2", "3", "8b", "9", "10");
-    /** The group of a sale with neither box, nor term, nor dates. */
-    private static final int UNSAID = 2;
-    /** The first long-term group, counted from 1. */
-    private static final int LONG = 4;
+
+    private static final String[] LONG_BOXES = {"D", "E", "F", "J", "K", "L"};
+    /** Where a sale without a box goes: no 1099-B, by its term or its dates, short-term where neither says more. */
+    private static final int SHORT_UNBOXED = 2;
+
+    private static final int LONG_UNBOXED = 5;
+    /** The first long-term group. */
+    private static final int LONG = 3;
 
     private static final List<String> KINDS =
             List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
@@ -65,19 +67,24 @@ final class ScheduleD extends Form {
                 .oneOf(BOXES)
                 .help("A to C and G to I short-term, D to F and J to L long-term; G to L for digital assets.");
         Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));
-        Line group = row("group", "Which of the six groups of Schedule D, in their order")
-                .as(LineKind.COUNT)
-                .is(group(term, box, new HeldOverAYear(acquired.id(), sold.id())))
-                .notTotalled()
-                .aside();
-        Line longGain = row("long", "Of this, long-term").is(when(group.isAtLeast(dollars(LONG)), gain, NOTHING));
+        Condition byDates = new HeldOverAYear(acquired.id(), sold.id());
+        Condition longByTerm =
+                term.answered("long").or(term.isNotAnyOf("long", "short").and(byDates));
+        Condition unboxed = box.isNotAnyOf(BOXES);
+        Line longGain = row("long", "Of this, long-term")
+                .is(when(box.isAnyOf(LONG_BOXES).or(unboxed.and(longByTerm)), gain, NOTHING));
         row("short", "Of this, short-term").is(gain.minus(longGain));
-        List<List<Line>> sales = new ArrayList<>();
+        List<Line> columns = List.of(proceeds, cost, adjustment, gain);
+        List<List<Total>> sales = new ArrayList<>();
         for (int i = 0; i < GROUPS.size(); i++) {
-            Condition inGroup = group.isAtLeast(numbered(i)).and(group.isAtMost(numbered(i)));
-            String line = GROUPS.get(i);
-            sales.add(Stream.of(proceeds, cost, adjustment, gain)
-                    .map(column -> ofGroup(column, line, inGroup))
+            Condition boxed = box.isAnyOf(BOXES[i], BOXES[i + GROUPS.size()]);
+            Condition inGroup = switch (i) {
+                case SHORT_UNBOXED -> boxed.or(unboxed.and(longByTerm.not()));
+                case LONG_UNBOXED -> boxed.or(unboxed.and(longByTerm));
+                default -> boxed;
+            };
+            sales.add(columns.stream()
+                    .map(column -> column.total().where(inGroup))
                     .toList());
         }
         partByNeed(
@@ -85,7 +92,7 @@ final class ScheduleD extends Form {
                 "Schedule D: capital gains and losses",
                 "IRC 1201 to 1222; Schedule D (Form 1120)",
                 "capital gain sale stock");
-        List<Line> shortTerm = sales("short-term", "1a", sales.subList(0, LONG - 1));
+        List<Line> shortTerm = sales("short-term", "1a", GROUPS.subList(0, LONG), sales.subList(0, LONG));
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
@@ -93,7 +100,8 @@ final class ScheduleD extends Form {
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
                 .is(sum(sum(shortTerm), shortInstallments, shortExchanges, carried));
-        List<Line> longTerm = sales("long-term", "8a", sales.subList(LONG - 1, sales.size()));
+        List<Line> longTerm =
+                sales("long-term", "8a", GROUPS.subList(LONG, sales.size()), sales.subList(LONG, sales.size()));
         fromForm4797 = line("D/11", "Gain from Form 4797")
                 .is(() -> all.form4797.toScheduleD)
                 .cites("IRC 1231");
@@ -142,50 +150,23 @@ final class ScheduleD extends Form {
     }
 
     private Line row(String column, String caption) {
-        return line(LineId.of("8949/" + column), caption).column(column).repeating();
-    }
-
-    /** By the box where there is one; else with no 1099-B, long or short by the term or by the dates. */
-    private static Formula group(Line term, Line box, Condition heldOverAYear) {
-        Formula longOnes = numbered(GROUPS.size() - 1);
-        Formula shortOnes = numbered(UNSAID);
-        Formula byBox = longOnes;
-        for (int i = GROUPS.size() - 2; i >= 0; i--) {
-            byBox = when(box.isNotAnyOf(BOXES[i], BOXES[i + GROUPS.size()]), byBox, numbered(i));
-        }
-        Formula byTerm = when(
-                term.answered("long"),
-                longOnes,
-                when(term.answered("short"), shortOnes, when(heldOverAYear, longOnes, shortOnes)));
-        return when(box.isNotAnyOf(BOXES), byTerm, byBox);
-    }
-
-    /** A sale of which nothing is said has no number, which counts as 0: short-term, not on a 1099-B. */
-    private static Formula numbered(int place) {
-        return place == UNSAID ? NOTHING : dollars(place + 1L);
-    }
-
-    /** A column of the sales that belong to one line of Schedule D. */
-    private Line ofGroup(Line column, String line, Condition inGroup) {
-        return row(column.column() + "-" + line, column.caption() + " on line " + line)
-                .is(when(inGroup, column, NOTHING))
-                .aside();
+        return line(LineId.of("8949/" + column), caption).column(column);
     }
 
     /** The four groups of sales of one term, column h of each: typed totals, and the rows by box. */
-    private List<Line> sales(String term, String totals, List<List<Line>> listed) {
+    private List<Line> sales(String term, String totals, List<String> numbers, List<List<Total>> listed) {
         Line typedProceeds = line("D/" + totals + "/d", "Totals reported, " + term);
         Line typedCost = line("D/" + totals + "/e", "Totals reported, " + term);
         List<Line> gains = new ArrayList<>();
         gains.add(line("D/" + totals + "/h", "Totals reported, " + term).is(typedProceeds.minus(typedCost)));
         for (int i = 0; i < listed.size(); i++) {
-            List<Line> columns = listed.get(i);
-            String number = "D/" + columns.get(0).column().replaceAll(".*-", "");
+            List<Total> columns = listed.get(i);
+            String number = "D/" + numbers.get(i);
             String caption = KINDS.get(i) + ", " + term;
-            line(number + "/d", caption).is(columns.get(0).rowTotal());
-            line(number + "/e", caption).is(columns.get(1).rowTotal());
-            line(number + "/g", caption).is(columns.get(2).rowTotal());
-            gains.add(line(number + "/h", caption).is(columns.get(3).rowTotal()));
+            line(number + "/d", caption).is(columns.get(0));
+            line(number + "/e", caption).is(columns.get(1));
+            line(number + "/g", caption).is(columns.get(2));
+            gains.add(line(number + "/h", caption).is(columns.get(3)));
         }
         return gains;
     }

@@ -173,7 +173,7 @@ final class ScheduleK extends Form {
     }
 
     private Line row(String within, String column, String caption) {
-        return line(within, caption).column(column).repeating();
+        return line(within, caption).column(column);
     }
 
     private Line ask(String number, String question) {

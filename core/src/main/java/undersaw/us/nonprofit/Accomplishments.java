@@ -14,15 +14,12 @@ final class Accomplishments extends Form {
         super(NonprofitReturn.CODE, "Program service accomplishments");
         part("III", "Part III: program service accomplishments", "IRC 6033(b); Instructions for Form 990-EZ, Part III")
                 .list("programs");
-        purpose = line("III/purpose", "Primary exempt purpose").as(LineKind.TEXT);
-        line("III/description", "What was achieved")
-                .column("description")
-                .as(LineKind.TEXT)
-                .repeating();
-        Line given = line("III/grants", "Grants").column("grants").repeating();
-        line("III/foreign", "Foreign grants").column("foreign").as(LineKind.BOX).repeating();
-        Line spent = line("III/expenses", "Expenses").column("expenses").repeating();
-        grants = line("III/31", "Grants in all").is(given.rowTotal());
-        total = line("32", "Total program service expenses").is(spent.rowTotal());
+        purpose = line("III/purpose", "Primary exempt purpose").once().as(LineKind.TEXT);
+        line("III/description", "What was achieved").column("description").as(LineKind.TEXT);
+        Line given = line("III/grants", "Grants").column("grants");
+        line("III/foreign", "Foreign grants").column("foreign").as(LineKind.BOX);
+        Line spent = line("III/expenses", "Expenses").column("expenses");
+        grants = line("III/31", "Grants in all").once().is(given.total());
+        total = line("32", "Total program service expenses").once().is(spent.total());
     }
 }

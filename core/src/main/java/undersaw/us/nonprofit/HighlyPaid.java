@@ -23,12 +23,12 @@ final class HighlyPaid extends Form {
                 .list("highly-paid");
         words("50/a/name", "Name").column("name");
         words("50/a/title", "Title").column("title");
-        line("50/b", "Hours a week").column("hours").as(LineKind.NUMBER).repeating();
-        Line pay = line("50/c", "Compensation").column("compensation").repeating();
-        line("50/d", "Benefits and deferred pay").column("benefits").repeating();
-        line("50/e", "Other compensation").column("other").repeating();
-        line("50/total", "Compensation of those listed").is(pay.rowTotal());
-        line("50f", "How many others were paid more than 100,000").as(LineKind.COUNT);
+        line("50/b", "Hours a week").column("hours").as(LineKind.NUMBER);
+        Line pay = line("50/c", "Compensation").column("compensation");
+        line("50/d", "Benefits and deferred pay").column("benefits");
+        line("50/e", "Other compensation").column("other");
+        line("50/total", "Compensation of those listed").once().is(pay.total());
+        line("50f", "How many others were paid more than 100,000").once().as(LineKind.COUNT);
 
         partByNeed(
                         "51",
@@ -40,12 +40,12 @@ final class HighlyPaid extends Form {
         words("51/a/name", "Name").column("name");
         words("51/a/address", "Business address").column("address");
         words("51/b", "Type of service").column("service");
-        Line paid = line("51/c", "Compensation").column("compensation").repeating();
-        line("51/total", "Compensation of those listed").is(paid.rowTotal());
-        line("51d", "How many others were paid more than 100,000").as(LineKind.COUNT);
+        Line paid = line("51/c", "Compensation").column("compensation");
+        line("51/total", "Compensation of those listed").once().is(paid.total());
+        line("51d", "How many others were paid more than 100,000").once().as(LineKind.COUNT);
     }
 
     private Line words(String within, String caption) {
-        return line(within, caption).as(LineKind.TEXT).repeating();
+        return line(within, caption).as(LineKind.TEXT);
     }
 }

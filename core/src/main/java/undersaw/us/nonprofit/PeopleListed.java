@@ -15,12 +15,12 @@ final class PeopleListed extends Form {
                         "Part IV: officers, directors, trustees and key employees",
                         "IRC 6033(b)(6), (7); Instructions for Form 990-EZ, Part IV")
                 .list("people");
-        line("IV/a/name", "Name").column("name").as(LineKind.TEXT).repeating();
-        line("IV/a/title", "Title").column("title").as(LineKind.TEXT).repeating();
-        line("IV/b", "Hours a week").column("hours").as(LineKind.NUMBER).repeating();
-        Line pay = line("IV/c", "Compensation").column("compensation").repeating();
-        line("IV/d", "Benefits and deferred pay").column("benefits").repeating();
-        line("IV/e", "Other compensation").column("other").repeating();
-        compensation = line("IV/total", "Compensation of those listed").is(pay.rowTotal());
+        line("IV/a/name", "Name").column("name").as(LineKind.TEXT);
+        line("IV/a/title", "Title").column("title").as(LineKind.TEXT);
+        line("IV/b", "Hours a week").column("hours").as(LineKind.NUMBER);
+        Line pay = line("IV/c", "Compensation").column("compensation");
+        line("IV/d", "Benefits and deferred pay").column("benefits");
+        line("IV/e", "Other compensation").column("other");
+        compensation = line("IV/total", "Compensation of those listed").once().is(pay.total());
     }
 }

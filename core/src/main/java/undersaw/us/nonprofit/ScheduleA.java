@@ -120,7 +120,7 @@ final class ScheduleA extends Form {
             now.is(found);
         }
         return line(number + "/f", caption)
-                .is(() -> sum(all.support.column(number).rowTotal(), now));
+                .is(() -> sum(all.support.column(number).total(), now));
     }
 
     private YearsDrawn drawn(String part, List<String> support, List<String> other) {

@@ -18,15 +18,11 @@ final class ScheduleB extends Form {
                         "donors givers gifts of 5,000")
                 .list("contributors")
                 .ofTheYear();
-        line("a/name", "Name").column("name").as(LineKind.TEXT).repeating().confidential();
-        line("a/address", "Address")
-                .column("address")
-                .as(LineKind.TEXT)
-                .repeating()
-                .confidential();
-        line("date", "Date").column("date").as(LineKind.DATE).repeating();
-        line("d", "Kind").column("kind").as(LineKind.TEXT).repeating();
-        amount = line("c", "Amount").column("amount").repeating();
-        total = line("total", "Contributions listed").is(amount.rowTotal());
+        line("a/name", "Name").column("name").as(LineKind.TEXT).confidential();
+        line("a/address", "Address").column("address").as(LineKind.TEXT).confidential();
+        line("date", "Date").column("date").as(LineKind.DATE);
+        line("d", "Kind").column("kind").as(LineKind.TEXT);
+        amount = line("c", "Amount").column("amount");
+        total = line("total", "Contributions listed").once().is(amount.total());
     }
 }

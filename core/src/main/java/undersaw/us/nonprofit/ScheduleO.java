@@ -13,7 +13,7 @@ final class ScheduleO extends Form {
                         "Instructions for Schedule O (Form 990)",
                         "explanations statement narrative")
                 .list("explanations");
-        line("line", "Line").column("line").as(LineKind.TEXT).repeating();
-        line("words", "Explanation").column("explanation").as(LineKind.TEXT).repeating();
+        line("line", "Line").column("line").as(LineKind.TEXT);
+        line("words", "Explanation").column("explanation").as(LineKind.TEXT);
     }
 }

@@ -20,10 +20,7 @@ final class SupportOfEarlierYears extends Form {
                 .byLine();
         LISTED.forEach((number, caption) -> columns.put(
                 number,
-                line("years/" + number, number + " " + caption)
-                        .column(number)
-                        .repeating()
-                        .stays()));
+                line("years/" + number, number + " " + caption).column(number).stays()));
     }
 
     /** The total of a line over the years listed. */

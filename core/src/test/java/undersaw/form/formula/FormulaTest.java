@@ -52,8 +52,8 @@ class FormulaTest {
         }
 
         @Override
-        public Money rowTotal(LineId line) {
-            return Money.ofDollars(99);
+        public Money total(Total total) {
+            return Money.parse(total.which().isPresent() ? "40.50" : "98.50");
         }
 
         @Override
@@ -99,8 +99,8 @@ class FormulaTest {
         }
 
         @Override
-        public String rowTotal(LineId line) {
-            return "[rows " + line + "]";
+        public String total(Total total) {
+            return "[rows " + total.line() + "]";
         }
 
         @Override
@@ -183,7 +183,7 @@ class FormulaTest {
     @Test
     void leavesReadWhatTheyName() {
         check(new Posted(LineId.of("X/a")), 13, "the accounts of line X/a", "[books X/a]");
-        check(new RowTotal(LineId.of("X/a")), 99, "the rows of line X/a", "[rows X/a]");
+        check(new Total(LineId.of("X/a"), null), 99, "the rows of line X/a", "[rows X/a]");
         check(new Unreplaced(LineId.of("X/a")), 650, "line X/a before anyone typed over it", "[was X/a]");
         check(new Paid(PaymentKind.ESTIMATED), 101, "payments listed as estimated payment", "[paid estimated]");
         check(
@@ -245,12 +245,32 @@ class FormulaTest {
 
     @Test
     void aQuestionThatSaysNoneOfSomeWords() {
-        Condition none = new NotAnyOf(LineId.of("X/q"), List.of("no", "maybe"));
+        Condition none = new AnyOf(LineId.of("X/q"), List.of("no", "maybe")).not();
         assertThat(none.holds(FIGURES)).isTrue();
-        assertThat(new NotAnyOf(LineId.of("X/q"), List.of("yes")).holds(FIGURES))
+        assertThat(new AnyOf(LineId.of("X/q"), List.of("yes")).not().holds(FIGURES))
                 .isFalse();
         assertThat(none.words()).isEqualTo("line X/q says none of no, maybe");
-        assertThat(none.cell(CELLS)).isEqualTo("AND([X/q]<>\"no\",[X/q]<>\"maybe\")");
+        assertThat(none.cell(CELLS)).isEqualTo("NOT(OR([X/q]=\"no\",[X/q]=\"maybe\"))");
+        assertThat(none.not().words()).isEqualTo("line X/q says no or maybe");
+    }
+
+    @Test
+    void whatIsNotSoIsSaidPlainly() {
+        assertThat(new Answered(LineId.of("X/q"), "yes").not().words()).isEqualTo("line X/q does not say yes");
+        assertThat(new HeldOverAYear(LineId.of("X/a"), LineId.of("X/b")).not().words())
+                .isEqualTo("line X/b is no more than a year after line X/a");
+        assertThat(A.isBelow(B).not().words()).isEqualTo("it is not so that line X/a is below line X/b");
+    }
+
+    @Test
+    void aTotalOfSomeReadsWhatDecidesWhichCount() {
+        Total some = new Total(LineId.of("X/a"), null)
+                .where(new Answered(LineId.of("X/q"), "yes"))
+                .where(B.isNotZero());
+        check(some, 41, "the rows of line X/a where line X/q says yes and line X/b is not 0", "[rows X/a]");
+        assertThat(some.reads()).containsExactly(new Input.OfTotal(some));
+        assertThat(new Input.OfTotal(some).lines())
+                .containsExactlyInAnyOrder(LineId.of("X/a"), LineId.of("X/q"), LineId.of("X/b"));
     }
 
     @Test

@@ -34,14 +34,13 @@ public final class PaymentReader {
         Columns() {
             super("payments", "Payments");
             var part = part("payments", "Payments", "IRC 6655").list("payments");
-            date = line("date", "Date").as(LineKind.DATE).repeating();
+            date = line("date", "Date").as(LineKind.DATE);
             kind = line("kind", "Kind")
                     .oneOf(Arrays.stream(PaymentKind.values())
                             .map(PaymentKind::word)
                             .toArray(String[]::new))
-                    .as(LineKind.TEXT)
-                    .repeating();
-            amount = line("amount", "Amount").inCents().repeating();
+                    .as(LineKind.TEXT);
+            amount = line("amount", "Amount").inCents();
             list = new RowList(part, List.of(date, kind, amount));
         }
     }

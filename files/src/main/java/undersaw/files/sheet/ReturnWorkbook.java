@@ -18,6 +18,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.RowList;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Total;
 import undersaw.law.LawKey;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
@@ -119,7 +120,9 @@ public final class ReturnWorkbook {
             cells.putLaw(keys.get(i), i + 1);
         }
         cells.putLastRow(WorkbookCells.POSTINGS, allPostings().size());
-        cells.putLastRow(WorkbookCells.ROWS, all.size());
+        List<Total> totals = calculation.plan().totalsOfSome();
+        totals.forEach(cells::putParts);
+        cells.putLastRow(WorkbookCells.ROWS, all.size() + membersOf(totals));
         cells.putLastRow(
                 WorkbookCells.PAYMENTS,
                 calculation.snapshot().lists().payments().size());
@@ -273,6 +276,32 @@ public final class ReturnWorkbook {
                 cells.enter("");
             } else {
                 value(sheet, i + 1, line, value.orElseThrow().value());
+            }
+        }
+        parts(sheet, all.size() + 1);
+    }
+
+    private int membersOf(List<Total> totals) {
+        return totals.stream().mapToInt(total -> members(total).size()).sum();
+    }
+
+    private List<String> members(Total total) {
+        return calculation.instances(total.line());
+    }
+
+    /** What each member brings to a total that does not count all of them. */
+    private void parts(WorkbookSheet sheet, int from) {
+        int row = from;
+        for (Total total : calculation.plan().totalsOfSome()) {
+            String name = cells.putParts(total);
+            for (String member : members(total)) {
+                sheet.text(row, 0, name);
+                sheet.text(row, 1, member);
+                cells.enter(member);
+                String counted = "IF(" + total.which().orElseThrow().cell(cells) + "," + cells.of(total.line()) + ",0)";
+                sheet.formula(row, 2, counted, Optional.of(Value.of(calculation.part(total, member))));
+                cells.enter("");
+                row++;
             }
         }
     }

@@ -5,6 +5,7 @@ import java.util.Map;
 import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.form.formula.Cells;
+import undersaw.form.formula.Total;
 import undersaw.form.formula.Worked;
 import undersaw.form.formula.YearSpan;
 import undersaw.law.LawKey;
@@ -26,6 +27,7 @@ final class WorkbookCells implements Cells {
     private final Map<LawKey, Integer> lawRows = new HashMap<>();
     private final Map<String, Integer> lastRows = new HashMap<>();
     private final Map<LineKey, String> rows = new HashMap<>();
+    private final Map<Total, String> parts = new HashMap<>();
     private final Map<LineId, String> blanks = new HashMap<>();
     private final Calculation calculation;
     private final int returnYear;
@@ -48,6 +50,11 @@ final class WorkbookCells implements Cells {
 
     void putColumn(Line line) {
         blanks.put(line.id(), line.kind().isNumber() ? "0" : "\"\"");
+    }
+
+    /** A total of which some members only count: what each of them brings has rows of its own. */
+    String putParts(Total total) {
+        return parts.computeIfAbsent(total, unused -> total.line() + " [" + (parts.size() + 1) + "]");
     }
 
     /** From here on, columns of lists mean this row; empty words leave the list. */
@@ -82,8 +89,9 @@ final class WorkbookCells implements Cells {
     }
 
     @Override
-    public String rowTotal(LineId line) {
-        return "ROUND(" + sumOf(ROWS, "C", "A", line.text()) + ",0)";
+    public String total(Total total) {
+        return "ROUND("
+                + sumOf(ROWS, "C", "A", parts.getOrDefault(total, total.line().text())) + ",0)";
     }
 
     @Override

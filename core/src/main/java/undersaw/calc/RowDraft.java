@@ -1,0 +1,164 @@
+package undersaw.calc;
+
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.Map;
+import org.pcollections.PMap;
+import undersaw.form.Dimension;
+import undersaw.form.Line;
+import undersaw.form.formula.Total;
+import undersaw.line.LineId;
+
+/** The lines that repeat while they are evaluated: what is written, which cells moved, which members came or went. */
+final class RowDraft {
+    private final RowFigures before;
+    private PMap<Dimension, Members> members;
+    private final Map<Dimension, Column.Draft> typedCells = new HashMap<>();
+    private final Map<LineId, Column.Draft> columns = new HashMap<>();
+    private final Map<LineId, Column.Draft> replaced = new HashMap<>();
+    private PMap<Total, Tally> tallies;
+    private final Map<Line, BitSet> moved = new HashMap<>();
+    private final Map<Dimension, BitSet> comeOrGone = new HashMap<>();
+
+    RowDraft(RowFigures before) {
+        this.before = before;
+        members = before.members();
+        tallies = before.tallies();
+    }
+
+    Members of(Dimension dimension) {
+        return members.getOrDefault(dimension, Members.NONE);
+    }
+
+    /**
+     * Counts a cell of a member that is typed, or no longer.
+     *
+     * @return the member's place
+     */
+    int count(Dimension dimension, String name, int change) {
+        Members known = of(dimension);
+        Integer place = known.places().get(name);
+        if (place == null) {
+            place = known.names().size();
+            known = new Members(
+                    known.places().plus(name, place), known.names().plus(name), known.present(), known.typed());
+            members = members.plus(dimension, known);
+        }
+        Members from = known;
+        Column.Draft cells =
+                typedCells.computeIfAbsent(dimension, unused -> from.typed().draft());
+        long now = cells.at(place) + change;
+        if (now == 0 && cells.has(place)) {
+            cells.remove(place);
+            members = members.plus(
+                    dimension,
+                    new Members(known.places(), known.names(), known.present().minus(name), known.typed()));
+            note(comeOrGone, dimension, place);
+        } else if (now > 0) {
+            boolean came = !cells.has(place);
+            cells.put(place, now);
+            if (came) {
+                members = members.plus(
+                        dimension,
+                        new Members(
+                                known.places(), known.names(), known.present().plus(name, place), known.typed()));
+                note(comeOrGone, dimension, place);
+            }
+        }
+        return place;
+    }
+
+    boolean isPresent(Dimension dimension, int place) {
+        Column.Draft cells = typedCells.get(dimension);
+        return cells == null ? of(dimension).has(place) : cells.has(place);
+    }
+
+    /** The places of all members that are there. */
+    BitSet places(Dimension dimension) {
+        BitSet places = new BitSet();
+        of(dimension).present().values().forEach(places::set);
+        return places;
+    }
+
+    /** The members that came or went in this run. */
+    BitSet comeOrGone(Dimension dimension) {
+        return comeOrGone.getOrDefault(dimension, new BitSet());
+    }
+
+    boolean has(LineId line, int place) {
+        Column.Draft draft = columns.get(line);
+        return draft == null ? before.column(line).has(place) : draft.has(place);
+    }
+
+    long at(LineId line, int place) {
+        Column.Draft draft = columns.get(line);
+        return draft == null ? before.column(line).at(place) : draft.at(place);
+    }
+
+    Column.Draft column(LineId line) {
+        return columns.computeIfAbsent(line, unused -> before.column(line).draft());
+    }
+
+    boolean isReplaced(LineId line, int place) {
+        Column.Draft draft = replaced.get(line);
+        return draft == null ? before.replaced(line).has(place) : draft.has(place);
+    }
+
+    long replaced(LineId line, int place) {
+        Column.Draft draft = replaced.get(line);
+        return draft == null ? before.replaced(line).at(place) : draft.at(place);
+    }
+
+    Column.Draft replacedColumn(LineId line) {
+        return replaced.computeIfAbsent(line, unused -> before.replaced(line).draft());
+    }
+
+    Tally tally(Total total) {
+        return tallies.getOrDefault(total, Tally.NOTHING);
+    }
+
+    void keep(Total total, Tally tally) {
+        tallies = tallies.plus(total, tally);
+    }
+
+    void noteMoved(Line line, int place) {
+        note(moved, line, place);
+    }
+
+    /** The cells of a line that hold something else than before this run. */
+    BitSet moved(Line line) {
+        return moved.getOrDefault(line, new BitSet());
+    }
+
+    Map<Line, BitSet> moved() {
+        return moved;
+    }
+
+    private static <K> void note(Map<K, BitSet> places, K key, int place) {
+        places.computeIfAbsent(key, unused -> new BitSet()).set(place);
+    }
+
+    RowFigures done() {
+        PMap<Dimension, Members> all = members;
+        for (Map.Entry<Dimension, Column.Draft> each : typedCells.entrySet()) {
+            Members known = all.get(each.getKey());
+            all = all.plus(
+                    each.getKey(),
+                    new Members(
+                            known.places(),
+                            known.names(),
+                            known.present(),
+                            each.getValue().done()));
+        }
+        return new RowFigures(all, written(before.columns(), columns), written(before.replaced(), replaced), tallies);
+    }
+
+    private static PMap<LineId, Column> written(PMap<LineId, Column> from, Map<LineId, Column.Draft> drafts) {
+        PMap<LineId, Column> all = from;
+        for (Map.Entry<LineId, Column.Draft> each : drafts.entrySet()) {
+            Column column = each.getValue().done();
+            all = column.count() == 0 ? all.minus(each.getKey()) : all.plus(each.getKey(), column);
+        }
+        return all;
+    }
+}

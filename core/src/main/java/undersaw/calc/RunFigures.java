@@ -1,0 +1,171 @@
+package undersaw.calc;
+
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.pcollections.PMap;
+import undersaw.calc.Steps.Node;
+import undersaw.engagement.Snapshot;
+import undersaw.form.Dimension;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Input;
+import undersaw.form.formula.Total;
+import undersaw.form.formula.YearSpan;
+import undersaw.law.Law;
+import undersaw.law.calendar.Period;
+import undersaw.ledger.CarryoverKind;
+import undersaw.ledger.Payment;
+import undersaw.ledger.PaymentKind;
+import undersaw.line.LineId;
+import undersaw.line.LineKey;
+import undersaw.money.Money;
+
+/** The figures found so far in a run, as formulas see them: those that stand once, and those of one member. */
+final class RunFigures implements Figures {
+    private final Plan plan;
+    private final Snapshot snapshot;
+    private final Law law;
+    private final RowDraft rows;
+    private Pools pools;
+    private PMap<LineKey, LineValue> values;
+    private @Nullable Dimension scope;
+    private int member;
+
+    RunFigures(Plan plan, Snapshot snapshot, RowDraft rows, Pools pools, PMap<LineKey, LineValue> values) {
+        this.plan = plan;
+        this.snapshot = snapshot;
+        this.rows = rows;
+        this.pools = pools;
+        this.values = values;
+        law = Law.of(plan.year());
+    }
+
+    /** From here on, lines that repeat for the dimension mean this member's. */
+    void enter(Dimension members, int place) {
+        scope = members;
+        member = place;
+    }
+
+    /** From here on, formulas stand outside of all members. */
+    void leave() {
+        scope = null;
+    }
+
+    Pools pools() {
+        return pools;
+    }
+
+    void keep(Pools newPools) {
+        pools = newPools;
+    }
+
+    PMap<LineKey, LineValue> values() {
+        return values;
+    }
+
+    void keep(LineKey key, @Nullable LineValue value) {
+        values = value == null ? values.minus(key) : values.plus(key, value);
+    }
+
+    /** Whether anything that the line reads is there. */
+    boolean hasInput(Node node) {
+        for (Input input : node.reads()) {
+            if (input instanceof Input.OfLine read && isFilled(read.line())
+                    || input instanceof Input.OfTotal sum
+                            && rows.tally(sum.total()).isFilled()
+                    || input instanceof Input.OfAccounts read && pools.totals().containsKey(read.line())
+                    || input instanceof Input.OfPayments paid
+                            && !paid(paid.kind()).isZero()
+                    || input instanceof Input.OfCarryovers carried
+                            && snapshot.lists().carryovers().stream().anyMatch(each -> each.kind() == carried.kind())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isFilled(LineId line) {
+        return isCell(line) ? rows.has(line, member) : values.containsKey(line.alone());
+    }
+
+    /** Whether the line means the cell of the member that is being looked at. */
+    private boolean isCell(LineId line) {
+        return scope != null && scope.equals(plan.node(line).scope());
+    }
+
+    /** The cell of the member that is being looked at. */
+    LineKey key(LineId line) {
+        return line.in(rows.of(Objects.requireNonNull(scope)).name(member));
+    }
+
+    @Override
+    public Money amount(LineId line) {
+        if (isCell(line)) {
+            long number = rows.at(line, member);
+            boolean amount = plan.node(line).line().kind().isNumber() && number != Cell.WORDS;
+            return amount ? Money.ofCents(number) : Money.ZERO;
+        }
+        LineValue value = values.get(line.alone());
+        return value == null ? Money.ZERO : value.amount();
+    }
+
+    @Override
+    public Money unreplaced(LineId line) {
+        if (isCell(line)) {
+            return rows.isReplaced(line, member) ? Money.ofCents(rows.replaced(line, member)) : amount(line);
+        }
+        LineValue value = values.get(line.alone());
+        return value == null ? Money.ZERO : value.unreplaced();
+    }
+
+    @Override
+    public String answer(LineId line) {
+        if (!isCell(line)) {
+            LineValue value = values.get(line.alone());
+            return value == null ? "" : value.value().plain();
+        }
+        if (!rows.has(line, member)) {
+            return "";
+        }
+        long number = rows.at(line, member);
+        return number == Cell.WORDS
+                ? snapshot.facts().get(key(line)).value()
+                : Cell.value(plan.node(line).line(), number).plain();
+    }
+
+    @Override
+    public Money posted(LineId line) {
+        return pools.total(line);
+    }
+
+    @Override
+    public Money total(Total total) {
+        return Money.ofCents(rows.tally(total).sum());
+    }
+
+    @Override
+    public Money paid(PaymentKind kind) {
+        return snapshot.lists().paid(kind);
+    }
+
+    @Override
+    public Money carried(CarryoverKind kind, YearSpan years) {
+        int returnYear = snapshot.heading().period().lawYear();
+        return snapshot.lists().carried(kind, origin -> years.contains(origin, returnYear));
+    }
+
+    @Override
+    public List<Payment> payments() {
+        return snapshot.lists().payments();
+    }
+
+    @Override
+    public Period period() {
+        return snapshot.heading().period();
+    }
+
+    @Override
+    public Law law() {
+        return law;
+    }
+}

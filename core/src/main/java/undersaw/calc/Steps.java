@@ -1,0 +1,162 @@
+package undersaw.calc;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import undersaw.form.Dimension;
+import undersaw.form.Line;
+import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Input;
+import undersaw.form.formula.Total;
+import undersaw.line.LineId;
+
+/**
+ * Puts lines, and the totals that they read, in the order in which they are found.
+ *
+ * <p>A line that repeats sees lines of its own member and lines that stand once; into another dimension, and from
+ * outside into its own, leads only a total. All else is refused with both places.
+ */
+final class Steps {
+    private final Map<LineId, Line> lines;
+    private final List<Step> order = new ArrayList<>();
+    private final Set<LineId> done = new HashSet<>();
+    private final Deque<LineId> path = new ArrayDeque<>();
+    private final Set<Total> begun = new HashSet<>();
+    private final Set<Total> placed = new HashSet<>();
+
+    private Steps(Map<LineId, Line> lines) {
+        this.lines = lines;
+    }
+
+    /**
+     * The steps in their order.
+     *
+     * @throws IllegalStateException on a reference to nothing, a circle, or a reader that cannot see what it reads
+     */
+    static List<Step> of(Map<LineId, Line> lines) {
+        Steps steps = new Steps(lines);
+        lines.values().forEach(steps::place);
+        return List.copyOf(steps.order);
+    }
+
+    /** One thing to be found, in its turn. */
+    sealed interface Step {
+        /** Position in the order of evaluation. */
+        int place();
+
+        /** What it depends on. */
+        Set<Input> reads();
+
+        /** What it is found for, member by member; null where it is found once. */
+        @Nullable
+        Dimension scope();
+    }
+
+    /**
+     * A total over members.
+     *
+     * @param total the line that is summed, and which members count
+     * @param scope the members
+     * @param place position in the order of evaluation
+     * @param reads what the members' parts depend on
+     */
+    record Sum(Total total, Dimension scope, int place, Set<Input> reads) implements Step {}
+
+    /**
+     * A line with its place in the order.
+     *
+     * @param line the definition
+     * @param place position in the order of evaluation
+     * @param formula its rule, or nothing for typed lines
+     * @param reads what the rule or the condition depends on
+     * @param gate the condition without which the rule's line stays empty; nothing where it is always found
+     * @param scope what the line repeats for; null where it stands once
+     */
+    record Node(
+            Line line,
+            int place,
+            Optional<Formula> formula,
+            Set<Input> reads,
+            Optional<Condition> gate,
+            @Nullable Dimension scope)
+            implements Step {}
+
+    /**
+     * Who reads.
+     *
+     * @param name in a message
+     * @param scope what it repeats for; null where it stands once
+     */
+    private record Reader(String name, @Nullable Dimension scope) {
+        IllegalStateException fault(String what) {
+            return new IllegalStateException(name + " " + what);
+        }
+    }
+
+    private void place(Line line) {
+        if (done.contains(line.id())) {
+            return;
+        }
+        if (path.contains(line.id())) {
+            throw new IllegalStateException("lines read each other in a circle: " + path + " and again " + line.id());
+        }
+        path.addLast(line.id());
+        Optional<Formula> formula = line.formula();
+        Set<Input> reads = new HashSet<>();
+        formula.ifPresent(rule -> reads.addAll(rule.reads()));
+        line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
+        if (line.headingField().isPresent()) {
+            reads.add(new Input.OfHeading());
+        }
+        @Nullable Dimension scope = line.scope().orElse(null);
+        placeAll(reads, new Reader("line " + line, scope));
+        path.removeLast();
+        done.add(line.id());
+        order.add(new Node(line, order.size(), formula, Set.copyOf(reads), line.gate(), scope));
+    }
+
+    /** Puts all that is read before its reader, and refuses what the reader cannot see. */
+    private void placeAll(Set<Input> reads, Reader reader) {
+        for (Input input : reads) {
+            if (input instanceof Input.OfLine read) {
+                place(seen(read.line(), reader));
+            } else if (input instanceof Input.OfTotal read && !placed.contains(read.total())) {
+                place(read.total(), reader);
+            }
+        }
+    }
+
+    private Line seen(LineId id, Reader reader) {
+        Line line = lines.get(id);
+        if (line == null) {
+            throw reader.fault("refers to " + id + ", which is not there");
+        }
+        if (line.scope().filter(scope -> !scope.equals(reader.scope())).isPresent()) {
+            throw reader.fault("reads line " + line + ", which stands once in each of the "
+                    + line.scope().get().name() + "; from outside it is read through a total");
+        }
+        return line;
+    }
+
+    private void place(Total total, Reader reader) {
+        if (!begun.add(total)) {
+            throw reader.fault("is part of what it sums: " + total.words());
+        }
+        Dimension scope = Optional.ofNullable(lines.get(total.line()))
+                .filter(line -> line.kind().isNumber())
+                .flatMap(Line::scope)
+                .orElseThrow(
+                        () -> reader.fault("sums line " + total.line() + ", which is no line of amounts that repeats"));
+        Set<Input> reads = Set.copyOf(total.readsOfMembers());
+        placeAll(reads, new Reader("the total of " + total.words(), scope));
+        placed.add(total);
+        order.add(new Sum(total, scope, order.size(), reads));
+    }
+}
