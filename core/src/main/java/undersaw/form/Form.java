@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import undersaw.ledger.Side;
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
@@ -83,6 +84,25 @@ public abstract class Form {
             throw new IllegalStateException("line " + line + " is defined twice, first as " + before);
         }
         return line;
+    }
+
+    /**
+     * Declares a line for each of some fixed members.
+     *
+     * @param within the address within this form, with an asterisk where the member's name stands, such as
+     *     {@code 10/*}
+     */
+    protected final Across across(Columns columns, String within, String caption) {
+        return across(columns, within, member -> caption);
+    }
+
+    /** The same with a caption for each member. */
+    protected final Across across(Columns columns, String within, Function<Columns.Member, String> caption) {
+        return new Across(
+                columns,
+                columns.members().stream()
+                        .map(member -> line(within.replace("*", member.name()), caption.apply(member)))
+                        .toList());
     }
 
     /** Declares an income-statement line that accounts are mapped to. */

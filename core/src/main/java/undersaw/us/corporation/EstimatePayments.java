@@ -30,7 +30,7 @@ import undersaw.money.Money;
  * on the due dates. A payment goes to the oldest instalment that is open.
  */
 final class EstimatePayments {
-    private static final List<String> COLUMNS = List.of("a", "b", "c", "d");
+    private static final List<String> COLUMNS = Form2220.INSTALMENTS.names();
     private static final Set<Input> READS = Set.of(
             new Input.OfPayments(PaymentKind.ESTIMATED),
             new Input.OfPayments(PaymentKind.OVERPAYMENT_APPLIED),

@@ -8,15 +8,15 @@ import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
-import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import undersaw.form.Across;
+import undersaw.form.Columns;
+import undersaw.form.Columns.Member;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
-import undersaw.form.formula.Term;
 import undersaw.form.formula.Worked;
 
 /**
@@ -24,7 +24,10 @@ import undersaw.form.formula.Worked;
  * instalments (2024 form, from memory).
  */
 final class Form2220 extends Form {
-    private static final List<String> COLUMNS = List.of("a", "b", "c", "d");
+    /** The instalments of a year. */
+    static final Columns INSTALMENTS = Columns.of("a", "b", "c", "d");
+
+    private static final int QUARTERS = 4;
     /** Months of each annualization period, and of a year (IRC 6655(e)(2)(A)(i)). */
     private static final List<Integer> MONTHS = List.of(3, 3, 6, 9);
 
@@ -34,6 +37,7 @@ final class Form2220 extends Form {
     private final Line count;
     private final Line annualized;
     private final Line large;
+    private final Across due;
 
     Form2220(CorporationForms all) {
         super("2220", "Form 2220");
@@ -60,14 +64,19 @@ final class Form2220 extends Form {
         count = line("9/count", "Instalments of the year")
                 .is(new Worked(new EstimatePayments.Count()))
                 .always();
-        List<Line> annual = annualized(required);
+        Across annual = annualized(required);
         partByNeed(
                         "2220-III",
                         "Form 2220, Part III: instalments a to d, what was paid, what was not",
                         "IRC 6655(b), (d)",
                         "late payment instalments")
                 .neededWhen(() -> attached());
-        installments(counted, last, required, annual);
+        due = across(INSTALMENTS, "10/*", "Required instalment")
+                .is(at -> when(
+                        counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD)).or(count.isBelow(dollars(at.number()))),
+                        NOTHING,
+                        when(annualized.answered("yes"), annual.at(at), regular(at, last, required))));
+        paid(due);
         penalty = line("38", "Penalty")
                 .is(when(
                         counted.isAtLeast(law(CorporationLaw.ESTIMATE_THRESHOLD)),
@@ -80,35 +89,26 @@ final class Form2220 extends Form {
         return penalty.isNotZero().or(annualized.answered("yes")).or(large.answered("yes"));
     }
 
-    private void installments(Line counted, Line last, Line required, List<Line> annual) {
-        Term carriedOver = NOTHING;
-        Term shortfall = NOTHING;
-        @Nullable Line previous = null;
-        for (int i = 0; i < COLUMNS.size(); i++) {
-            String column = "/" + COLUMNS.get(i);
-            Formula regular = regular(i, last, required, previous);
-            Line due = line("10" + column, "Required instalment")
-                    .is(when(
-                            counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD))
-                                    .or(count.isBelow(dollars(i + 1L))),
-                            NOTHING,
-                            when(annualized.answered("yes"), annual.get(i), regular)));
-            Line paid =
-                    line("11" + column, "Paid for the instalment").is(new Worked(new EstimatePayments.Column(i + 1)));
-            Line before = line("12" + column, "Overpaid in the column before").is(carriedOver.asFormula());
-            Line together = line("13" + column, "Lines 11 and 12").is(sum(paid, before));
-            Line owed = line("14" + column, "Owed from the columns before").is(shortfall.asFormula());
-            Line applied = line("15" + column, "Applied to this instalment")
-                    .is(together.minus(owed).notBelowZero());
-            Line stillOwed = line("16" + column, "Still owed from the columns before")
-                    .is(when(applied.isZero(), owed.minus(together).notBelowZero(), NOTHING));
-            Line under =
-                    line("17" + column, "Underpayment").is(due.minus(applied).notBelowZero());
-            Line over = line("18" + column, "Overpayment").is(applied.minus(due).notBelowZero());
-            carriedOver = over;
-            shortfall = sum(stillOwed, under);
-            previous = due;
-        }
+    /** What was paid for each instalment, what it still lacked, and what went over to the next. */
+    private void paid(Across required) {
+        Across paid = across(INSTALMENTS, "11/*", "Paid for the instalment")
+                .is(at -> new Worked(new EstimatePayments.Column(at.number())));
+        Across before = across(INSTALMENTS, "12/*", "Overpaid in the column before");
+        Across together = across(INSTALMENTS, "13/*", "Lines 11 and 12").is(at -> sum(paid.at(at), before.at(at)));
+        Across owed = across(INSTALMENTS, "14/*", "Owed from the columns before");
+        Across applied = across(INSTALMENTS, "15/*", "Applied to this instalment")
+                .is(at -> together.at(at).minus(owed.at(at)).notBelowZero());
+        Across stillOwed = across(INSTALMENTS, "16/*", "Still owed from the columns before")
+                .is(at -> when(
+                        applied.at(at).isZero(),
+                        owed.at(at).minus(together.at(at)).notBelowZero(),
+                        NOTHING));
+        Across under = across(INSTALMENTS, "17/*", "Underpayment")
+                .is(at -> required.at(at).minus(applied.at(at)).notBelowZero());
+        Across over = across(INSTALMENTS, "18/*", "Overpayment")
+                .is(at -> applied.at(at).minus(required.at(at)).notBelowZero());
+        before.is(at -> over.before(at, NOTHING));
+        owed.is(at -> at.isFirst() ? NOTHING : sum(stillOwed.before(at, NOTHING), under.before(at, NOTHING)));
     }
 
     /** A quarter of the year's amount; in a short year even parts of it. */
@@ -117,26 +117,22 @@ final class Form2220 extends Form {
                 count.isAtLeast(dollars(3)),
                 fraction(1, 3, required),
                 when(count.isAtLeast(dollars(2)), fraction(1, 2, required), required));
-        return when(count.isAtLeast(dollars(COLUMNS.size())), required.times(CorporationLaw.INSTALLMENT_SHARE), even);
+        return when(count.isAtLeast(dollars(QUARTERS)), required.times(CorporationLaw.INSTALLMENT_SHARE), even);
     }
 
     /** A quarter of line 5; a large corporation may rest the first on last year's tax and catches up in the second. */
-    private Formula regular(int column, Line last, Line required, @Nullable Line previous) {
+    private Formula regular(Member at, Line last, Line required) {
         Formula quarter = share(required);
-        if (column == 0) {
-            Formula onLastYear = least(last.times(CorporationLaw.INSTALLMENT_SHARE), quarter);
-            return when(large.answered("yes"), when(last.isZero(), quarter, onLastYear), quarter);
-        }
-        if (column == 1) {
-            Formula catchingUp =
-                    required.times(CorporationLaw.INSTALLMENT_LARGE_SECOND).minus(previous);
-            return when(large.answered("yes"), catchingUp, quarter);
-        }
-        return quarter;
+        Formula ofLarge = switch (at.number()) {
+            case 1 -> when(last.isZero(), quarter, least(last.times(CorporationLaw.INSTALLMENT_SHARE), quarter));
+            case 2 -> required.times(CorporationLaw.INSTALLMENT_LARGE_SECOND).minus(due.before(at, NOTHING));
+            default -> quarter;
+        };
+        return at.number() > 2 ? quarter : when(large.answered("yes"), ofLarge, quarter);
     }
 
     /** Schedule A of the form: instalments by the income of the first 3, 3, 6 and 9 months. */
-    private List<Line> annualized(Line required) {
+    private Across annualized(Line required) {
         partByNeed(
                         "2220-A",
                         "Form 2220, Schedule A: annualized income by instalment",
@@ -144,30 +140,23 @@ final class Form2220 extends Form {
                         "annualized seasonal income uneven")
                 .neededWhen(() -> annualized.answered("yes"))
                 .foundOnlyThen();
-        List<Line> due = new ArrayList<>();
-        List<Line> savings = new ArrayList<>();
-        for (int i = 0; i < COLUMNS.size(); i++) {
-            String column = "/" + COLUMNS.get(i);
-            Line income = line("A/20" + column, "Taxable income of the first 3, 3, 6 and 9 months");
-            Line whole = line("A/22" + column, "For a whole year").is(fraction(YEAR, MONTHS.get(i), income));
-            Line tax =
-                    line("A/27" + column, "Tax on it").is(whole.notBelowZero().times(CorporationLaw.CORPORATE_RATE));
-            Line share = line("A/30" + column, "Share due by this instalment").is(fraction(i + 1, COLUMNS.size(), tax));
-            Line already = line("A/32" + column, "Required in the columns before")
-                    .is(due.isEmpty() ? NOTHING : sum(List.copyOf(due)));
-            Line left = line("A/33" + column, "Annualized instalment")
-                    .is(share.minus(already).notBelowZero());
-            Line regular = line("A/37" + column, "Regular instalment with what was saved before")
-                    .is(sum(required.times(CorporationLaw.INSTALLMENT_SHARE), saved(savings)));
-            Line smaller =
-                    line("A/40" + column, "Required instalment, the smaller").is(least(left, regular));
-            savings.add(line("A/38" + column, "Saved, to be caught up").is(regular.minus(smaller)));
-            due.add(smaller);
-        }
-        return due;
-    }
-
-    private static Formula saved(List<Line> savings) {
-        return savings.isEmpty() ? NOTHING : savings.get(savings.size() - 1).asFormula();
+        Across income = across(INSTALMENTS, "A/20/*", "Taxable income of the first 3, 3, 6 and 9 months");
+        Across whole = across(INSTALMENTS, "A/22/*", "For a whole year")
+                .is(at -> fraction(YEAR, MONTHS.get(at.number() - 1), income.at(at)));
+        Across tax = across(INSTALMENTS, "A/27/*", "Tax on it")
+                .is(at -> whole.at(at).notBelowZero().times(CorporationLaw.CORPORATE_RATE));
+        Across share = across(INSTALMENTS, "A/30/*", "Share due by this instalment")
+                .is(at -> fraction(at.number(), QUARTERS, tax.at(at)));
+        Across already = across(INSTALMENTS, "A/32/*", "Required in the columns before");
+        Across left = across(INSTALMENTS, "A/33/*", "Annualized instalment")
+                .is(at -> share.at(at).minus(already.at(at)).notBelowZero());
+        Across regular = across(INSTALMENTS, "A/37/*", "Regular instalment with what was saved before");
+        Across smaller = across(INSTALMENTS, "A/40/*", "Required instalment, the smaller")
+                .is(at -> least(left.at(at), regular.at(at)));
+        Across saved = across(INSTALMENTS, "A/38/*", "Saved, to be caught up")
+                .is(at -> regular.at(at).minus(smaller.at(at)));
+        already.is(at -> at.isFirst() ? NOTHING : sum(smaller.allBefore(at)));
+        regular.is(at -> sum(required.times(CorporationLaw.INSTALLMENT_SHARE), saved.before(at, NOTHING)));
+        return smaller;
     }
 }

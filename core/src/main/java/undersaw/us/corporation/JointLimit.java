@@ -7,6 +7,9 @@ import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
 import java.util.function.Supplier;
+import undersaw.form.Across;
+import undersaw.form.Columns;
+import undersaw.form.Columns.Member;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Condition;
@@ -33,21 +36,23 @@ final class JointLimit extends Form {
                 .worksheet()
                 .neededWhen(needed)
                 .foundOnlyThen();
-        Line contributions = worksheet.limitWithoutLosses;
-        for (int i = 1; i <= TRIES; i++) {
-            Line before = contributions;
-            Line income = line("W-CHAR-B/" + i + "/T", "Try " + i + ": income less the gifts of the try before")
-                    .is(worksheet.income.minus(before));
-            Line special = line("W-CHAR-B/" + i + "/S", "Try " + i + ": special deductions")
-                    .is(() -> dividends(all, worksheet.dividendsAtLimit, income).plus(all.scheduleC.unlimited()));
-            Line losses = line("W-CHAR-B/" + i + "/N", "Try " + i + ": net operating loss deduction")
-                    .is(() -> losses(all, worksheet.lossesAtLimit, income, special));
-            contributions = line("W-CHAR-B/" + i + "/C", "Try " + i + ": gifts within the limit")
-                    .is(least(
-                            worksheet.giftsAndCarried,
-                            worksheet.income.minus(losses).notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
-        }
-        gifts = contributions;
+        Columns tries = Columns.numbered(TRIES);
+        Across contributions = across(tries, "W-CHAR-B/*/C", at -> named(at, "gifts within the limit"));
+        Across income = across(tries, "W-CHAR-B/*/T", at -> named(at, "income less the gifts of the try before"))
+                .is(at -> worksheet.income.minus(contributions.before(at, worksheet.limitWithoutLosses)));
+        Across special = across(tries, "W-CHAR-B/*/S", at -> named(at, "special deductions"))
+                .is(at -> dividends(all, worksheet.dividendsAtLimit, income.at(at))
+                        .plus(all.scheduleC.unlimited()));
+        Across losses = across(tries, "W-CHAR-B/*/N", at -> named(at, "net operating loss deduction"))
+                .is(at -> losses(all, worksheet.lossesAtLimit, income.at(at), special.at(at)));
+        contributions.is(at -> least(
+                worksheet.giftsAndCarried,
+                worksheet.income.minus(losses.at(at)).notBelowZero().times(CorporationLaw.CHARITABLE_SHARE)));
+        gifts = contributions.last();
+    }
+
+    private static String named(Member at, String what) {
+        return "Try " + at.number() + ": " + what;
     }
 
     /** The limit on dividends received at an income, as the worksheet W-DRD finds it line by line. */

@@ -7,6 +7,8 @@ import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
+import undersaw.form.Across;
+import undersaw.form.Columns;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -38,6 +40,11 @@ final class ScheduleD extends Form {
 
     private static final List<String> KINDS =
             List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
+
+    /** The loss of the year meets the gains of the three years before, the oldest first (Form 1139). */
+    private static final List<String> BACK = List.of("three years before", "two years before", "last year");
+
+    private static final Columns EARLIER = Columns.numbered(BACK.size());
 
     final Line fromForm4797;
     final Line distributions;
@@ -129,24 +136,15 @@ final class ScheduleD extends Form {
         lossUsed = line("W-CAP/3", "Carried losses used").is(least(available, netOfTheYear.notBelowZero()));
         lossOfTheYear = line("W-CAP/4", "Loss of this year")
                 .is(NOTHING.minus(netOfTheYear).notBelowZero());
-        List<Line> carriedBack = carriedBack();
+        Across gains = across(EARLIER, "W-CAP/G*", at -> "Capital gain net income, " + BACK.get(at.number() - 1))
+                .each(each -> each.help("So much of it as a loss carried there may use without making a net operating "
+                                + "loss.")
+                        .cites("IRC 1212(a)(1)(A)"));
+        Across carriedBack = across(EARLIER, "W-CAP/B*", at -> "Loss carried back, " + BACK.get(at.number() - 1));
+        carriedBack.is(at -> least(
+                gains.at(at), at.isFirst() ? lossOfTheYear : lossOfTheYear.minus(sum(carriedBack.allBefore(at)))));
         lossCarriedOn = line("W-CAP/5", "Loss of this year, carried to the next five years")
-                .is(lossOfTheYear.minus(sum(carriedBack)));
-    }
-
-    /** The loss meets the gains of the three years before, the oldest first (Form 1139). */
-    private List<Line> carriedBack() {
-        List<String> years = List.of("three years before", "two years before", "last year");
-        List<Line> used = new ArrayList<>();
-        for (int i = 0; i < years.size(); i++) {
-            Line gain = line("W-CAP/G" + (i + 1), "Capital gain net income, " + years.get(i))
-                    .help("So much of it as a loss carried there may use without making a net operating loss.")
-                    .cites("IRC 1212(a)(1)(A)");
-            List<Line> before = List.copyOf(used);
-            used.add(line("W-CAP/B" + (i + 1), "Loss carried back, " + years.get(i))
-                    .is(least(gain, before.isEmpty() ? lossOfTheYear : lossOfTheYear.minus(sum(before)))));
-        }
-        return used;
+                .is(lossOfTheYear.minus(sum(carriedBack.all())));
     }
 
     private Line row(String column, String caption) {
