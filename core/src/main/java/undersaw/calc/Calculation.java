@@ -18,6 +18,7 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Total;
 import undersaw.law.Law;
@@ -325,6 +326,12 @@ public final class Calculation {
                 .map(scope -> rows.of(scope).place(member))
                 .orElse(-1);
         return place < 0 ? Money.ZERO : Money.ofCents(rows.tally(total).parts().at(place));
+    }
+
+    /** A member's part of what is divided; nothing where it has none. */
+    public Money part(Division division, String member) {
+        int place = rows.of(division.members()).place(member);
+        return place < 0 ? Money.ZERO : Money.ofCents(rows.shares(division).at(place));
     }
 
     Map<String, EntryTotals> entries() {

@@ -16,12 +16,12 @@ import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.calc.AccountPosition.EntryTotals;
 import undersaw.calc.Steps.Node;
+import undersaw.calc.Steps.Share;
 import undersaw.calc.Steps.Step;
 import undersaw.calc.Steps.Sum;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
-import undersaw.form.Dimension;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Input;
@@ -32,6 +32,7 @@ import undersaw.ledger.Entry;
 import undersaw.ledger.EntryPosting;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.PaymentKind;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.line.LineSource;
@@ -46,6 +47,7 @@ final class Evaluation {
     private BookTotals books = BookTotals.none();
     private final RowDraft rows;
     private final RunFigures figures;
+    private final RunMembers members;
     private final Map<String, EntryTotals> entries;
     private final Set<Input> stirred = new HashSet<>();
     private final Set<Dimension> stirredMembers = new HashSet<>();
@@ -62,6 +64,7 @@ final class Evaluation {
         typedBefore = HashTreePMap.empty();
         rows = new RowDraft(RowFigures.none());
         figures = new RunFigures(plan, snapshot, rows, Pools.empty(), HashTreePMap.empty());
+        members = new RunMembers(plan, snapshot, rows);
         whole = true;
     }
 
@@ -73,6 +76,7 @@ final class Evaluation {
         books = before.books();
         rows = new RowDraft(before.rows());
         figures = new RunFigures(plan, snapshot, rows, before.pools(), before.values());
+        members = new RunMembers(plan, snapshot, rows);
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
@@ -214,11 +218,7 @@ final class Evaluation {
             if (step.place() > last) {
                 last = step.place();
                 if (evaluate(step)) {
-                    stir(
-                            step instanceof Sum sum
-                                    ? new Input.OfTotal(sum.total())
-                                    : new Input.OfLine(((Node) step).line().id()),
-                            queue);
+                    stir(step.found(), queue);
                 }
             }
         }
@@ -228,6 +228,10 @@ final class Evaluation {
     private boolean evaluate(Step step) {
         if (step instanceof Sum sum) {
             return sum(sum);
+        }
+        if (step instanceof Share share) {
+            evaluated += rows.of(share.scope()).present().size();
+            return rows.keep(share.division(), share.division().parts(figures, members));
         }
         Node node = (Node) step;
         if (node.scope() != null) {
@@ -311,22 +315,25 @@ final class Evaluation {
 
     /** The members for which any of the inputs moved. */
     private BitSet toFind(Set<Input> reads, Dimension members) {
-        boolean all = whole || reads.stream().anyMatch(input -> stirred.contains(input) && cellsOf(input) == null);
+        boolean all = whole || reads.stream().anyMatch(input -> stirred.contains(input) && movedBy(input) == null);
         BitSet places = all ? rows.places(members) : new BitSet();
         places.or(rows.comeOrGone(members));
         for (Input input : reads) {
-            Line cells = cellsOf(input);
-            if (!all && cells != null) {
-                places.or(rows.moved(cells));
+            BitSet moved = all ? null : movedBy(input);
+            if (moved != null) {
+                places.or(moved);
             }
         }
         return places;
     }
 
-    /** The line that is read for the same member; null where the input is anything else. */
-    private @Nullable Line cellsOf(Input input) {
+    /** The members whose own input moved; null where all read the same. */
+    private @Nullable BitSet movedBy(Input input) {
+        if (input instanceof Input.OfDivision part) {
+            return rows.moved(part.division());
+        }
         return input instanceof Input.OfLine read && plan.node(read.line()).scope() != null
-                ? plan.node(read.line()).line()
+                ? rows.moved(plan.node(read.line()).line())
                 : null;
     }
 

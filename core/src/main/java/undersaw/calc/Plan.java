@@ -16,7 +16,6 @@ import java.util.stream.Stream;
 import undersaw.calc.Steps.Node;
 import undersaw.calc.Steps.Step;
 import undersaw.calc.Steps.Sum;
-import undersaw.form.Dimension;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.MapTarget;
@@ -27,6 +26,7 @@ import undersaw.form.formula.Input;
 import undersaw.form.formula.Total;
 import undersaw.law.LawKey;
 import undersaw.ledger.Mapping;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**

@@ -4,10 +4,12 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.Map;
 import org.pcollections.PMap;
-import undersaw.form.Dimension;
 import undersaw.form.Line;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Total;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 
 /** The lines that repeat while they are evaluated: what is written, which cells moved, which members came or went. */
 final class RowDraft {
@@ -17,6 +19,8 @@ final class RowDraft {
     private final Map<LineId, Column.Draft> columns = new HashMap<>();
     private final Map<LineId, Column.Draft> replaced = new HashMap<>();
     private PMap<Total, Tally> tallies;
+    private PMap<Division, Column> shares;
+    private final Map<Division, BitSet> movedShares = new HashMap<>();
     private final Map<Line, BitSet> moved = new HashMap<>();
     private final Map<Dimension, BitSet> comeOrGone = new HashMap<>();
 
@@ -24,6 +28,7 @@ final class RowDraft {
         this.before = before;
         members = before.members();
         tallies = before.tallies();
+        shares = before.shares();
     }
 
     Members of(Dimension dimension) {
@@ -121,6 +126,39 @@ final class RowDraft {
         tallies = tallies.plus(total, tally);
     }
 
+    Column shares(Division division) {
+        return shares.getOrDefault(division, Column.EMPTY);
+    }
+
+    /** Keeps the parts as they are now found; tells whether any moved. */
+    boolean keep(Division division, Map<String, Money> parts) {
+        Members among = of(division.members());
+        Column before = shares(division);
+        Column.Draft now = before.draft();
+        BitSet changed = new BitSet();
+        among.places().forEach((name, place) -> {
+            long part = isPresent(division.members(), place)
+                    ? parts.getOrDefault(name, Money.ZERO).cents()
+                    : 0;
+            if (part != before.at(place)) {
+                changed.set(place);
+                if (part == 0) {
+                    now.remove(place);
+                } else {
+                    now.put(place, part);
+                }
+            }
+        });
+        shares = shares.plus(division, now.done());
+        movedShares.put(division, changed);
+        return !changed.isEmpty();
+    }
+
+    /** The members whose part moved in this run. */
+    BitSet moved(Division division) {
+        return movedShares.getOrDefault(division, new BitSet());
+    }
+
     void noteMoved(Line line, int place) {
         note(moved, line, place);
     }
@@ -150,7 +188,8 @@ final class RowDraft {
                             known.present(),
                             each.getValue().done()));
         }
-        return new RowFigures(all, written(before.columns(), columns), written(before.replaced(), replaced), tallies);
+        return new RowFigures(
+                all, written(before.columns(), columns), written(before.replaced(), replaced), tallies, shares);
     }
 
     private static PMap<LineId, Column> written(PMap<LineId, Column> from, Map<LineId, Column.Draft> drafts) {

@@ -8,9 +8,10 @@ import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
-import undersaw.form.Dimension;
 import undersaw.form.Line;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Total;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.line.LineSource;
@@ -24,14 +25,21 @@ import undersaw.money.Money;
  * @param columns the number of each cell ({@link Cell}), by line
  * @param replaced what a cell that is typed over would hold, in cents, by line
  * @param tallies what each total came to
+ * @param shares the parts of each division, in cents
  */
 record RowFigures(
         PMap<Dimension, Members> members,
         PMap<LineId, Column> columns,
         PMap<LineId, Column> replaced,
-        PMap<Total, Tally> tallies) {
+        PMap<Total, Tally> tallies,
+        PMap<Division, Column> shares) {
     static RowFigures none() {
-        return new RowFigures(HashTreePMap.empty(), HashTreePMap.empty(), HashTreePMap.empty(), HashTreePMap.empty());
+        return new RowFigures(
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty());
     }
 
     Members of(Dimension dimension) {
@@ -48,6 +56,10 @@ record RowFigures(
 
     Tally tally(Total total) {
         return tallies.getOrDefault(total, Tally.NOTHING);
+    }
+
+    Column shares(Division division) {
+        return shares.getOrDefault(division, Column.EMPTY);
     }
 
     /** What stands in one cell; null where nothing does. */

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.pcollections.PMap;
 import undersaw.calc.Steps.Node;
 import undersaw.engagement.Snapshot;
-import undersaw.form.Dimension;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Total;
@@ -16,6 +16,7 @@ import undersaw.law.calendar.Period;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -73,6 +74,8 @@ final class RunFigures implements Figures {
             if (input instanceof Input.OfLine read && isFilled(read.line())
                     || input instanceof Input.OfTotal sum
                             && rows.tally(sum.total()).isFilled()
+                    || input instanceof Input.OfDivision part
+                            && rows.shares(part.division()).has(member)
                     || input instanceof Input.OfAccounts read && pools.totals().containsKey(read.line())
                     || input instanceof Input.OfPayments paid
                             && !paid(paid.kind()).isZero()
@@ -141,6 +144,11 @@ final class RunFigures implements Figures {
     @Override
     public Money total(Total total) {
         return Money.ofCents(rows.tally(total).sum());
+    }
+
+    @Override
+    public Money part(Division division) {
+        return Money.ofCents(rows.shares(division).at(member));
     }
 
     @Override

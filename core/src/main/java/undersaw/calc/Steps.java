@@ -9,12 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import undersaw.form.Dimension;
 import undersaw.form.Line;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Total;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**
@@ -28,8 +29,10 @@ final class Steps {
     private final List<Step> order = new ArrayList<>();
     private final Set<LineId> done = new HashSet<>();
     private final Deque<LineId> path = new ArrayDeque<>();
-    private final Set<Total> begun = new HashSet<>();
-    private final Set<Total> placed = new HashSet<>();
+    /** Totals and divisions that are being placed, or are. */
+    private final Set<Object> begun = new HashSet<>();
+
+    private final Set<Object> placed = new HashSet<>();
 
     private Steps(Map<LineId, Line> lines) {
         this.lines = lines;
@@ -54,6 +57,9 @@ final class Steps {
         /** What it depends on. */
         Set<Input> reads();
 
+        /** As what others read it. */
+        Input found();
+
         /** What it is found for, member by member; null where it is found once. */
         @Nullable
         Dimension scope();
@@ -67,7 +73,31 @@ final class Steps {
      * @param place position in the order of evaluation
      * @param reads what the members' parts depend on
      */
-    record Sum(Total total, Dimension scope, int place, Set<Input> reads) implements Step {}
+    record Sum(Total total, Dimension scope, int place, Set<Input> reads) implements Step {
+        @Override
+        public Input found() {
+            return new Input.OfTotal(total);
+        }
+    }
+
+    /**
+     * An amount divided among members.
+     *
+     * @param division how
+     * @param place position in the order of evaluation
+     * @param reads what the parts depend on
+     */
+    record Share(Division division, int place, Set<Input> reads) implements Step {
+        @Override
+        public Dimension scope() {
+            return division.members();
+        }
+
+        @Override
+        public Input found() {
+            return new Input.OfDivision(division);
+        }
+    }
 
     /**
      * A line with its place in the order.
@@ -86,7 +116,12 @@ final class Steps {
             Set<Input> reads,
             Optional<Condition> gate,
             @Nullable Dimension scope)
-            implements Step {}
+            implements Step {
+        @Override
+        public Input found() {
+            return new Input.OfLine(line.id());
+        }
+    }
 
     /**
      * Who reads.
@@ -95,6 +130,10 @@ final class Steps {
      * @param scope what it repeats for; null where it stands once
      */
     private record Reader(String name, @Nullable Dimension scope) {
+        String standing() {
+            return scope == null ? "the return" : "each of the " + scope.name();
+        }
+
         IllegalStateException fault(String what) {
             return new IllegalStateException(name + " " + what);
         }
@@ -129,6 +168,8 @@ final class Steps {
                 place(seen(read.line(), reader));
             } else if (input instanceof Input.OfTotal read && !placed.contains(read.total())) {
                 place(read.total(), reader);
+            } else if (input instanceof Input.OfDivision read) {
+                place(read.division(), reader);
             }
         }
     }
@@ -143,6 +184,30 @@ final class Steps {
                     + line.scope().get().name() + "; from outside it is read through a total");
         }
         return line;
+    }
+
+    /** A division sees all members of every dimension that it names. */
+    private void place(Division division, Reader reader) {
+        if (!division.members().equals(reader.scope())) {
+            throw reader.fault("takes a part of what is divided among the "
+                    + division.members().name() + ", and stands once in " + reader.standing());
+        }
+        if (placed.contains(division)) {
+            return;
+        }
+        if (!begun.add(division)) {
+            throw reader.fault("is part of what it divides: " + division.words());
+        }
+        Reader itself = new Reader(division.words(), null);
+        for (Input input : division.reads()) {
+            if (input instanceof Input.OfLine read && lines.containsKey(read.line())) {
+                place(lines.get(read.line()));
+            } else {
+                placeAll(Set.of(input), itself);
+            }
+        }
+        placed.add(division);
+        order.add(new Share(division, order.size(), Set.copyOf(division.reads())));
     }
 
     private void place(Total total, Reader reader) {

@@ -1,6 +1,7 @@
 package undersaw.calc;
 
 import java.util.List;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Total;
 import undersaw.form.formula.YearSpan;
@@ -37,6 +38,11 @@ record ValueFigures(Calculation calculation) implements Figures {
     @Override
     public Money total(Total total) {
         return calculation.total(total);
+    }
+
+    @Override
+    public Money part(Division division) {
+        throw new IllegalStateException("outside of its members there is no part of " + division.words());
     }
 
     @Override

@@ -16,6 +16,7 @@ import undersaw.form.formula.Reference;
 import undersaw.form.formula.Term;
 import undersaw.form.formula.Total;
 import undersaw.form.formula.Unreplaced;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**

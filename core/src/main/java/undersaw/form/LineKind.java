@@ -17,6 +17,8 @@ public enum LineKind {
     COUNT("a whole number"),
     NUMBER("a number such as 12.5"),
     PERCENT("a percentage from 0 to 100"),
+    /** Shares or units, of which parts may be held. */
+    SHARES("a number of shares such as 1200.5"),
     TAXPAYER_NUMBER("a taxpayer number such as 00-1234567 or 000-12-3456");
 
     private static final int LONGEST_TEXT = 200;
@@ -56,6 +58,7 @@ public enum LineKind {
             case DATE_OR_WORD -> trimmed.equals("various") || trimmed.equals("inherited") || isDate(trimmed);
             case COUNT -> trimmed.matches("\\d{1,9}");
             case NUMBER -> trimmed.matches("\\d{1,7}(\\.\\d{1,2})?");
+            case SHARES -> trimmed.matches("\\d{1,12}(\\.\\d{1,6})?");
             case TAXPAYER_NUMBER -> trimmed.matches("\\d{2}-?\\d{7}|\\d{3}-\\d{2}-\\d{4}");
             case PERCENT -> trimmed.matches("(100(\\.0{1,6})?|\\d{1,2}(\\.\\d{1,6})?)");
         };

@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Station;
 import undersaw.form.formula.Condition;
+import undersaw.line.Dimension;
 
 /** A schedule or other section of a form that has a heading of its own. */
 public final class Part {

@@ -2,6 +2,7 @@ package undersaw.form;
 
 import java.util.List;
 import undersaw.engagement.Station;
+import undersaw.line.Dimension;
 
 /**
  * Rows that a person lists under a part of a return, one column a repeating line.

@@ -8,6 +8,7 @@ import java.util.function.BiConsumer;
 import org.junit.jupiter.api.Test;
 import undersaw.calc.Plan;
 import undersaw.form.formula.Reference;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /** What a line may read, and from where. */

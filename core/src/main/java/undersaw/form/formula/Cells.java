@@ -17,6 +17,9 @@ public interface Cells {
 
     String total(Total total);
 
+    /** The member's part itself, where no expression can find it. */
+    String divided(Divided formula);
+
     String paid(PaymentKind kind);
 
     String carried(CarryoverKind kind, YearSpan years);

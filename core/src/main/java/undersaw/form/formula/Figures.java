@@ -26,6 +26,9 @@ public interface Figures {
     /** A line summed over its members, to the cent. */
     Money total(Total total);
 
+    /** The part of the member that is being looked at. */
+    Money part(Division division);
+
     Money paid(PaymentKind kind);
 
     /** Carryovers of a kind from years of origin within the span. */

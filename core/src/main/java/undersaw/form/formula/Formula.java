@@ -14,6 +14,7 @@ public sealed interface Formula extends Term
                 Choice,
                 Constant,
                 Difference,
+                Divided,
                 Fraction,
                 Greatest,
                 LawAmount,

@@ -32,6 +32,16 @@ public sealed interface Input {
         }
     }
 
+    /** A member's part of what is divided. */
+    record OfDivision(Division division) implements Input {
+        @Override
+        public Set<LineId> lines() {
+            Set<LineId> lines = new HashSet<>();
+            division.reads().forEach(input -> lines.addAll(input.lines()));
+            return lines;
+        }
+    }
+
     /** What accounts bring to a line. */
     record OfAccounts(LineId line) implements Input {}
 

@@ -57,6 +57,11 @@ class FormulaTest {
         }
 
         @Override
+        public Money part(Division division) {
+            return Money.ofDollars(7);
+        }
+
+        @Override
         public Money paid(PaymentKind kind) {
             return Money.parse("100.50");
         }
@@ -101,6 +106,11 @@ class FormulaTest {
         @Override
         public String total(Total total) {
             return "[rows " + total.line() + "]";
+        }
+
+        @Override
+        public String divided(Divided formula) {
+            return "7";
         }
 
         @Override

@@ -1,4 +1,4 @@
-package undersaw.form;
+package undersaw.line;
 
 /**
  * What a form repeats for, such as owners, sales or properties: its members are the rows in which anything is typed.
