@@ -18,6 +18,7 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Count;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Total;
@@ -179,6 +180,11 @@ public final class Calculation {
     /** What a formula comes to on this return. */
     public Money amount(Formula formula) {
         return formula.value(new ValueFigures(this));
+    }
+
+    /** The whole number that a rule finds on this return. */
+    public long count(Count count) {
+        return count.value(new ValueFigures(this));
     }
 
     /** Whether a part belongs to this return. */

@@ -1,18 +1,27 @@
 package undersaw.calc;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import undersaw.form.Line;
+import undersaw.form.formula.Count;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Ratio;
+import undersaw.form.formula.Rule;
 import undersaw.line.Value;
 import undersaw.money.Money;
 
 /**
- * How what stands in one cell of a row is kept as one number: cents of an amount, the number of a day, 1 for yes,
- * the place of a word in its line's short list. Other words are kept with what was typed.
+ * How what stands in one cell of a row is kept as one number: cents of an amount, millionths of a percent, a count, the
+ * number of a day, 1 for yes, the place of a word in its line's short list. Other words are kept with what was typed.
  */
 final class Cell {
     /** Words that no number stands for. */
     static final long WORDS = Long.MIN_VALUE;
+
+    private static final int PERCENT_DECIMALS = 6;
 
     private Cell() {}
 
@@ -29,6 +38,16 @@ final class Cell {
             case DATE, DATE_OR_WORD -> day(text);
             default -> WORDS;
         };
+    }
+
+    /** The number that a rule finds. */
+    static long of(Rule rule, Figures figures) {
+        if (rule instanceof Formula formula) {
+            return formula.value(figures).cents();
+        }
+        return rule instanceof Ratio ratio
+                ? ratio.value(figures).value().movePointRight(PERCENT_DECIMALS).longValueExact()
+                : ((Count) rule).value(figures);
     }
 
     /** Amounts that are typed are kept in the unit of their line. */
@@ -60,7 +79,16 @@ final class Cell {
         return switch (line.kind()) {
             case YES_NO, BOX -> Value.of(number == 1 ? "yes" : "no");
             case DATE, DATE_OR_WORD -> Value.of(LocalDate.ofEpochDay(number).toString());
+            case PERCENT -> Value.of(percent(number));
+            case COUNT -> Value.of(String.valueOf(number));
             default -> Value.of(Money.ofCents(number));
         };
+    }
+
+    /** Whole percents, or two decimals, or as many as there are. */
+    private static String percent(long millionths) {
+        BigDecimal value = BigDecimal.valueOf(millionths, PERCENT_DECIMALS).stripTrailingZeros();
+        int decimals = value.scale() <= 0 ? 0 : Math.max(2, value.scale());
+        return value.setScale(decimals, RoundingMode.UNNECESSARY).toPlainString();
     }
 }

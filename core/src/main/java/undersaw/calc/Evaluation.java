@@ -23,7 +23,6 @@ import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.Touch;
 import undersaw.form.Line;
-import undersaw.form.LineKind;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Total;
 import undersaw.ledger.Account;
@@ -308,9 +307,9 @@ final class Evaluation {
         if (!line.isAlways() && !figures.hasInput(node)) {
             return null;
         }
-        Money amount = node.formula().orElseThrow().value(figures);
+        long number = Cell.of(node.rule().orElseThrow(), figures);
         // a column that serves totals only; thousands of rows would keep a nothing each
-        return amount.isZero() && line.isAside() ? null : Long.valueOf(amount.cents());
+        return number == 0 && line.isAside() ? null : Long.valueOf(number);
     }
 
     /** The members for which any of the inputs moved. */
@@ -391,11 +390,9 @@ final class Evaluation {
         if (!line.isAlways() && !figures.hasInput(node)) {
             return null;
         }
-        Money amount = node.formula().orElseThrow().value(figures);
-        if (line.kind() == LineKind.PERCENT) {
-            return LineValue.computed(key, Value.of(amount.toString()), LineSource.COMPUTED);
-        }
-        return LineValue.computed(key, Value.of(amount), line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED);
+        long number = Cell.of(node.rule().orElseThrow(), figures);
+        LineSource source = line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED;
+        return LineValue.computed(key, Cell.value(line, number), source);
     }
 
     BookTotals books() {

@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Fact;
 import undersaw.form.Line;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Rule;
 import undersaw.form.formula.Total;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
@@ -63,10 +63,10 @@ public record Lineage(
     /** Lineage of a place on the return; nothing when no such line stands this year. */
     public static Optional<Lineage> of(Calculation calculation, LineKey key) {
         return calculation.plan().line(key.line()).map(line -> {
-            Optional<Formula> formula = line.rule();
+            Optional<Rule> formula = line.rule();
             List<LinePart> parts = new ArrayList<>();
             List<AccountPart> accounts = new ArrayList<>();
-            List<Input> reads = new ArrayList<>(formula.map(Formula::reads).orElse(Set.of()));
+            List<Input> reads = new ArrayList<>(formula.map(Rule::reads).orElse(Set.of()));
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
             for (Input input : reads) {
                 if (input instanceof Input.OfTotal read) {
@@ -140,7 +140,7 @@ public record Lineage(
                 .toList();
     }
 
-    private static String words(Line line, Optional<Formula> formula) {
+    private static String words(Line line, Optional<Rule> formula) {
         if (formula.isEmpty()) {
             return line.yesWhen()
                     .map(condition -> "yes when " + home(condition.words(), line))

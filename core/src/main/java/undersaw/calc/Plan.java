@@ -21,8 +21,8 @@ import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Rule;
 import undersaw.form.formula.Total;
 import undersaw.law.LawKey;
 import undersaw.ledger.Mapping;
@@ -193,7 +193,7 @@ public final class Plan {
                 .toList();
     }
 
-    private static boolean reads(Formula rule, LineId line) {
+    private static boolean reads(Rule rule, LineId line) {
         return rule.reads().stream().anyMatch(input -> input.lines().contains(line));
     }
 

@@ -62,7 +62,7 @@ public record Statement(LineId line, List<Row> rows) {
             return new Statement(line.id(), List.of(new Row("typed", caption, value.amount(), value.source())));
         }
         Map<String, Row> exact = new LinkedHashMap<>();
-        line.rule().ifPresent(formula -> collect(calculation, formula, exact));
+        line.rule().filter(Formula.class::isInstance).ifPresent(rule -> collect(calculation, (Formula) rule, exact));
         List<Row> rows = exact.values().stream()
                 .map(row -> row.with(row.amount().roundedToDollars()))
                 .filter(row -> !row.amount().isZero())

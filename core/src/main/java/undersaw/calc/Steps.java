@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 import undersaw.form.Line;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Division;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Rule;
 import undersaw.form.formula.Total;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
@@ -104,7 +104,7 @@ final class Steps {
      *
      * @param line the definition
      * @param place position in the order of evaluation
-     * @param formula its rule, or nothing for typed lines
+     * @param rule its rule, or nothing for typed lines
      * @param reads what the rule or the condition depends on
      * @param gate the condition without which the rule's line stays empty; nothing where it is always found
      * @param scope what the line repeats for; null where it stands once
@@ -112,7 +112,7 @@ final class Steps {
     record Node(
             Line line,
             int place,
-            Optional<Formula> formula,
+            Optional<Rule> rule,
             Set<Input> reads,
             Optional<Condition> gate,
             @Nullable Dimension scope)
@@ -147,9 +147,10 @@ final class Steps {
             throw new IllegalStateException("lines read each other in a circle: " + path + " and again " + line.id());
         }
         path.addLast(line.id());
-        Optional<Formula> formula = line.formula();
+        Optional<Rule> rule = line.rule();
         Set<Input> reads = new HashSet<>();
-        formula.ifPresent(rule -> reads.addAll(rule.reads()));
+        rule.ifPresent(found -> reads.addAll(found.reads()));
+        line.gate().ifPresent(gate -> reads.addAll(gate.reads()));
         line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
         if (line.headingField().isPresent()) {
             reads.add(new Input.OfHeading());
@@ -158,7 +159,7 @@ final class Steps {
         placeAll(reads, new Reader("line " + line, scope));
         path.removeLast();
         done.add(line.id());
-        order.add(new Node(line, order.size(), formula, Set.copyOf(reads), line.gate(), scope));
+        order.add(new Node(line, order.size(), rule, Set.copyOf(reads), line.gate(), scope));
     }
 
     /** Puts all that is read before its reader, and refuses what the reader cannot see. */

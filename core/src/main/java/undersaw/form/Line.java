@@ -9,10 +9,14 @@ import undersaw.engagement.HeadingField;
 import undersaw.form.formula.Answered;
 import undersaw.form.formula.AnyOf;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Count;
 import undersaw.form.formula.Formula;
-import undersaw.form.formula.Formulas;
+import undersaw.form.formula.LineCount;
+import undersaw.form.formula.LinePercent;
 import undersaw.form.formula.Posted;
+import undersaw.form.formula.Ratio;
 import undersaw.form.formula.Reference;
+import undersaw.form.formula.Rule;
 import undersaw.form.formula.Term;
 import undersaw.form.formula.Total;
 import undersaw.form.formula.Unreplaced;
@@ -30,7 +34,7 @@ public final class Line implements Term {
     private final String caption;
     private final Part part;
     private LineKind kind = LineKind.AMOUNT;
-    private @Nullable Supplier<? extends Term> rule;
+    private @Nullable Supplier<? extends Rule> rule;
     private @Nullable Supplier<Condition> yesWhen;
     private @Nullable HeadingField headingField;
     private boolean booksFed;
@@ -87,8 +91,20 @@ public final class Line implements Term {
     /** Found by a formula that refers ahead; it is asked for once, when the return is put together. */
     public Line is(Supplier<? extends Term> formula) {
         describe();
-        rule = formula;
+        rule = () -> formula.get().asFormula();
         return this;
+    }
+
+    /** A percentage, found by a rule. */
+    public Line isRatio(Supplier<? extends Ratio> ratio) {
+        rule = ratio;
+        return as(LineKind.PERCENT);
+    }
+
+    /** A whole number, found by a rule. */
+    public Line isCount(Supplier<? extends Count> count) {
+        rule = count;
+        return as(LineKind.COUNT);
     }
 
     /** Found by a formula that counts the accounts mapped here in. */
@@ -331,21 +347,9 @@ public final class Line implements Term {
         return kind;
     }
 
-    /** The rule that finds the amount; empty for lines that a person types. */
-    public Optional<Formula> formula() {
-        return rule().map(this::gated);
-    }
-
-    /** The rule itself, whether or not the part that the line belongs to is needed. */
-    public Optional<Formula> rule() {
-        return Optional.ofNullable(rule).map(supplier -> supplier.get().asFormula());
-    }
-
-    /** Nothing while the part that the line belongs to is not needed. */
-    private Formula gated(Formula found) {
-        return gate(found)
-                .map(gate -> Formulas.when(gate, found, Formulas.NOTHING))
-                .orElse(found);
+    /** The rule that finds it; empty for lines that a person types. */
+    public Optional<Rule> rule() {
+        return Optional.ofNullable(rule).map(Supplier::get);
     }
 
     /** The condition without which the line stays empty; nothing where it is always found. */
@@ -354,7 +358,7 @@ public final class Line implements Term {
     }
 
     /** What books bring is there whatever the part needs. */
-    private Optional<Condition> gate(Formula found) {
+    private Optional<Condition> gate(Rule found) {
         return found instanceof Posted ? Optional.empty() : part.gate();
     }
 
@@ -377,7 +381,7 @@ public final class Line implements Term {
 
     /** Whether books alone feed the line, with no other rule. */
     public boolean isBooksOnly() {
-        return booksFed && formula().filter(Posted.class::isInstance).isPresent();
+        return booksFed && rule().filter(Posted.class::isInstance).isPresent();
     }
 
     public boolean isTyped() {
@@ -434,9 +438,28 @@ public final class Line implements Term {
         return new Answered(id, answer);
     }
 
+    /**
+     * The amount on the line.
+     *
+     * @throws IllegalStateException when it holds no amount: what is of another kind is read as what it is
+     */
     @Override
     public Formula asFormula() {
+        if (!kind.isNumber()) {
+            throw new IllegalStateException(
+                    "line " + this + " holds " + kind.expected() + ", and is read as an amount");
+        }
         return new Reference(id);
+    }
+
+    /** The percentage on the line. */
+    public Ratio ratio() {
+        return new LinePercent(id);
+    }
+
+    /** The whole number on the line. */
+    public Count count() {
+        return new LineCount(id);
     }
 
     @Override

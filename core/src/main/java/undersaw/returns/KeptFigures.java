@@ -10,8 +10,8 @@ import undersaw.calc.Calculation;
 import undersaw.calc.Movement;
 import undersaw.form.Line;
 import undersaw.form.Part;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.Input;
+import undersaw.form.formula.Rule;
 import undersaw.law.LawKey;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
@@ -112,8 +112,8 @@ public record KeptFigures(Map<LineKey, String> byKey) {
         List<String> through = new ArrayList<>();
         Set<Input> reads = now.plan()
                 .line(moved.key().line())
-                .flatMap(Line::formula)
-                .map(Formula::reads)
+                .flatMap(Line::rule)
+                .map(Rule::reads)
                 .orElse(Set.of());
         for (Input input : reads) {
             if (input instanceof Input.OfLaw read && law.containsKey(place(read.key()))) {

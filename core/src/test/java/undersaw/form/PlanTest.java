@@ -2,6 +2,8 @@ package undersaw.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static undersaw.form.formula.Formulas.proportion;
+import static undersaw.form.formula.Formulas.sum;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -93,13 +95,31 @@ class PlanTest {
         Plan plan = Returns.all().get(0).plan(2025);
         plan.parts().stream()
                 .flatMap(part -> plan.linesOf(part).stream())
-                .filter(line -> line.formula().isPresent())
-                .forEach(line -> line.formula().get().reads().stream()
-                        .filter(undersaw.form.formula.Input.OfLine.class::isInstance)
-                        .map(undersaw.form.formula.Input.OfLine.class::cast)
-                        .forEach(read -> assertThat(line.formula().get().words())
+                .filter(line -> line.rule().isPresent())
+                .forEach(line -> line.rule().get().reads().stream()
+                        .flatMap(input -> input.lines().stream())
+                        .forEach(read -> assertThat(line.rule().get().words())
                                 .as("words of %s", line)
-                                .contains(read.line().text())));
+                                .contains(read.text())));
+    }
+
+    @Test
+    void whatIsNoAmountIsNotReadAsOne() {
+        Scratch form = new Scratch();
+        Line share = form.add("1").as(LineKind.PERCENT);
+        Line months = form.add("2").as(LineKind.COUNT);
+        Line amount = form.add("3");
+        for (Line other : List.of(share, months)) {
+            assertThatThrownBy(() -> sum(amount, other))
+                    .hasMessageStartingWith("line X/" + other.id().within() + " Line")
+                    .hasMessageEndingWith("and is read as an amount");
+        }
+        form.add("4").is(amount.times(share.ratio()));
+        form.add("5").isCount(months::count);
+        form.add("6").is(proportion(amount, months.count(), 12));
+        Plan plan = plan(form);
+        assertThat(plan.uses(LineId.of("X/1"))).extracting(Line::caption).containsExactly("Line 4");
+        assertThat(plan.uses(LineId.of("X/2"))).extracting(Line::caption).containsExactly("Line 5", "Line 6");
     }
 
     @Test

@@ -26,6 +26,9 @@ public interface Cells {
 
     String law(LawKey key);
 
+    /** The number itself, where no expression can find it. */
+    String counted(Counted count);
+
     /** The amount itself, where no expression can find it. */
     String worked(Worked formula);
 }

@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Something about a return that holds or does not. */
-public sealed interface Condition permits All, Answered, Any, AnyOf, Comparison, HeldOverAYear, Not {
+public sealed interface Condition permits All, Answered, Any, AnyOf, Comparison, CountAtLeast, HeldOverAYear, Not {
     boolean holds(Figures figures);
 
     String words();

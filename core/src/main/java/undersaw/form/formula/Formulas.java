@@ -35,7 +35,7 @@ public final class Formulas {
     }
 
     /** One amount in percent of another. */
-    public static Formula share(Term part, Term whole) {
+    public static Ratio share(Term part, Term whole) {
         return new Quotient(part.asFormula(), whole.asFormula());
     }
 
@@ -58,8 +58,8 @@ public final class Formulas {
     }
 
     /** So many parts of an amount, of a fixed whole. */
-    public static Formula proportion(Term base, Term part, long whole) {
-        return new Proportion(base.asFormula(), part.asFormula(), whole);
+    public static Formula proportion(Term base, Count part, long whole) {
+        return new Proportion(base.asFormula(), part, whole);
     }
 
     static Set<Input> readsOf(List<Formula> parts) {

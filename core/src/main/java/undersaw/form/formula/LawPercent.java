@@ -2,17 +2,17 @@ package undersaw.form.formula;
 
 import java.util.Set;
 import undersaw.law.LawKey;
-import undersaw.money.Money;
+import undersaw.money.Percent;
 
 /**
- * A percentage that the law fixes for the year, as a figure of its own: 23.3 percent is 23.30.
+ * A percentage that the law fixes for the year.
  *
- * @param share which percentage, with at most two places
+ * @param share which percentage
  */
-public record LawPercent(LawKey share) implements Formula {
+public record LawPercent(LawKey share) implements Ratio {
     @Override
-    public Money value(Figures figures) {
-        return Money.parse(figures.law().percent(share).value().toPlainString());
+    public Percent value(Figures figures) {
+        return figures.law().percent(share);
     }
 
     @Override

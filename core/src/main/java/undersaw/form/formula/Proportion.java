@@ -1,6 +1,7 @@
 package undersaw.form.formula;
 
-import java.util.List;
+import java.math.BigDecimal;
+import java.util.HashSet;
 import java.util.Set;
 import undersaw.money.Money;
 
@@ -11,11 +12,11 @@ import undersaw.money.Money;
  * @param part how many parts count
  * @param whole of how many parts, more than zero
  */
-public record Proportion(Formula base, Formula part, long whole) implements Formula {
+public record Proportion(Formula base, Count part, long whole) implements Formula {
     @Override
     public Money value(Figures figures) {
         return Fraction.divided(
-                base.value(figures).toDecimal().multiply(part.value(figures).toDecimal()), whole);
+                base.value(figures).toDecimal().multiply(BigDecimal.valueOf(part.value(figures))), whole);
     }
 
     @Override
@@ -30,7 +31,9 @@ public record Proportion(Formula base, Formula part, long whole) implements Form
 
     @Override
     public Set<Input> reads() {
-        return Formulas.readsOf(List.of(base, part));
+        Set<Input> reads = new HashSet<>(base.reads());
+        reads.addAll(part.reads());
+        return reads;
     }
 
     @Override

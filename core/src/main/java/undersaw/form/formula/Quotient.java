@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Set;
 import undersaw.money.Money;
+import undersaw.money.Percent;
 
 /**
  * One amount as a percentage of another, to two decimals; nothing where the whole is not above zero.
@@ -12,19 +13,19 @@ import undersaw.money.Money;
  * @param part what is measured
  * @param whole what it is measured against
  */
-public record Quotient(Formula part, Formula whole) implements Formula {
+public record Quotient(Formula part, Formula whole) implements Ratio {
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
     @Override
-    public Money value(Figures figures) {
+    public Percent value(Figures figures) {
         Money divisor = whole.value(figures);
         if (!divisor.isPositive()) {
-            return Money.ZERO;
+            return new Percent(BigDecimal.ZERO);
         }
         BigDecimal percent = BigDecimal.valueOf(part.value(figures).cents())
                 .multiply(HUNDRED)
                 .divide(BigDecimal.valueOf(divisor.cents()), 2, RoundingMode.HALF_UP);
-        return Money.parse(percent.toPlainString());
+        return new Percent(percent);
     }
 
     @Override

@@ -25,6 +25,11 @@ public interface Term {
         return new LawShare(share, asFormula());
     }
 
+    /** A percentage of this amount, rounded to whole dollars. */
+    default Formula times(Ratio ratio) {
+        return new PercentOf(ratio, asFormula());
+    }
+
     default Condition isAtLeast(Term other) {
         return new Comparison(asFormula(), Comparison.Sign.AT_LEAST, other.asFormula());
     }

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import undersaw.form.formula.Counted;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Worked;
@@ -74,10 +75,10 @@ final class EstimatePayments {
     }
 
     /** How many instalments the year has. */
-    record Count() implements Worked.Rule {
+    record Count() implements Counted.Way {
         @Override
-        public Money value(Figures figures) {
-            return Money.ofDollars(Installments.of(figures.period()).count());
+        public long value(Figures figures) {
+            return Installments.of(figures.period()).count();
         }
 
         @Override

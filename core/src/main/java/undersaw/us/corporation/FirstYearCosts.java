@@ -11,11 +11,10 @@ import java.util.Set;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.formula.Counted;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
-import undersaw.form.formula.Worked;
 import undersaw.line.LineId;
-import undersaw.money.Money;
 
 /**
  * Costs before a business begins or a corporation is organized, in their first year: a part at once, the rest over 180
@@ -42,8 +41,8 @@ final class FirstYearCosts extends Form {
                 .is(least(costs, law(CorporationLaw.FIRST_YEAR_COSTS).minus(cut).notBelowZero()));
         Line rest = line(code + "/3", "To be amortized").is(costs.minus(atOnce));
         Line months = line(code + "/4", "Months of business in the year")
-                .is(new Worked(new MonthsOfBusiness(begun.id(), costs.id())));
-        amortized = line(code + "/5", "Amortization of the year").is(proportion(rest, months, MONTHS));
+                .isCount(() -> new Counted(new MonthsOfBusiness(begun.id(), costs.id())));
+        amortized = line(code + "/5", "Amortization of the year").is(proportion(rest, months.count(), MONTHS));
         deducted = line(code + "/6", "Deducted this year").is(sum(atOnce, amortized));
         line(code + "/7", "Left for later years").is(costs.minus(deducted));
     }
@@ -53,16 +52,16 @@ final class FirstYearCosts extends Form {
     }
 
     /** Months from the one in which business begins to the end of the year, both counted; none without a date. */
-    private record MonthsOfBusiness(LineId begun, LineId costs) implements Worked.Rule {
+    private record MonthsOfBusiness(LineId begun, LineId costs) implements Counted.Way {
         @Override
-        public Money value(Figures figures) {
+        public long value(Figures figures) {
             String date = figures.answer(begun);
             LocalDate end = figures.period().end();
             if (date.isEmpty() || LocalDate.parse(date).isAfter(end)) {
-                return Money.ZERO;
+                return 0;
             }
             LocalDate first = LocalDate.parse(date).withDayOfMonth(1);
-            return Money.ofDollars(ChronoUnit.MONTHS.between(first, end) + 1);
+            return ChronoUnit.MONTHS.between(first, end) + 1;
         }
 
         @Override

@@ -1,7 +1,6 @@
 package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.NOTHING;
-import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.fraction;
 import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.least;
@@ -16,6 +15,7 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Counted;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Worked;
 
@@ -62,7 +62,7 @@ final class Form2220 extends Form {
         Line required = line("5", "Required for the year")
                 .is(when(large.answered("yes"), counted, when(last.isZero(), counted, least(counted, last))));
         count = line("9/count", "Instalments of the year")
-                .is(new Worked(new EstimatePayments.Count()))
+                .isCount(() -> new Counted(new EstimatePayments.Count()))
                 .always();
         Across annual = annualized(required);
         partByNeed(
@@ -73,7 +73,8 @@ final class Form2220 extends Form {
                 .neededWhen(() -> attached());
         due = across(INSTALMENTS, "10/*", "Required instalment")
                 .is(at -> when(
-                        counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD)).or(count.isBelow(dollars(at.number()))),
+                        counted.isBelow(law(CorporationLaw.ESTIMATE_THRESHOLD))
+                                .or(count.count().isBelow(at.number())),
                         NOTHING,
                         when(annualized.answered("yes"), annual.at(at), regular(at, last, required))));
         paid(due);
@@ -114,10 +115,10 @@ final class Form2220 extends Form {
     /** A quarter of the year's amount; in a short year even parts of it. */
     private Formula share(Line required) {
         Formula even = when(
-                count.isAtLeast(dollars(3)),
+                count.count().isAtLeast(3),
                 fraction(1, 3, required),
-                when(count.isAtLeast(dollars(2)), fraction(1, 2, required), required));
-        return when(count.isAtLeast(dollars(QUARTERS)), required.times(CorporationLaw.INSTALLMENT_SHARE), even);
+                when(count.count().isAtLeast(2), fraction(1, 2, required), required));
+        return when(count.count().isAtLeast(QUARTERS), required.times(CorporationLaw.INSTALLMENT_SHARE), even);
     }
 
     /** A quarter of line 5; a large corporation may rest the first on last year's tax and catches up in the second. */

@@ -3,12 +3,12 @@ package undersaw.us.corporation;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.least;
-import static undersaw.form.formula.Formulas.proportion;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.YearSpan;
@@ -21,8 +21,6 @@ import undersaw.ledger.CarryoverKind;
  * eight steps of W-179 settle it (Publication 946, "Two different taxable income limits"; Reg. 1.179-2(c)(5)).
  */
 final class Form4562 extends Form {
-    private static final int PERCENT = 100;
-
     final Line section179;
     final Line section179CarriedOn;
     final Line depreciation;
@@ -50,7 +48,7 @@ final class Form4562 extends Form {
         Line groupCost = line("group-cost", "Section 179 property of the other group members: cost")
                 .cites("IRC 179(d)(6)");
         Line groupShare = line("group-share", "Percent of the group's limit given to this member")
-                .inCents()
+                .as(LineKind.PERCENT)
                 .cites("IRC 179(d)(6)");
         Line wanted = line("elected", "Section 179 asked for").is(sum(placed, elected, carried));
         Line most = line("1", "Maximum amount of the year")
@@ -63,7 +61,7 @@ final class Form4562 extends Form {
                 .is(sum(placed, groupCost).minus(threshold).notBelowZero());
         Formula ofGroup = most.minus(reduction).notBelowZero();
         Line limit = line("5", "Dollar limit of the year")
-                .is(when(groupShare.isNotZero(), proportion(ofGroup, groupShare, PERCENT), ofGroup));
+                .is(when(groupShare.answered("").not(), ofGroup.times(groupShare.ratio()), ofGroup));
         Line tentative = line("9", "Tentative deduction").is(least(limit, elected));
         Line income = line("11", "Business income limit").is(() -> least(limit, all.section179.income));
         asked = line("9/asked", "Lines 9 and 10").is(sum(tentative, carried));

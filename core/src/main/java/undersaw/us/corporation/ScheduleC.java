@@ -1,6 +1,5 @@
 package undersaw.us.corporation;
 
-import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
@@ -132,8 +131,7 @@ final class ScheduleC extends Form {
 
     private Line deduction(String number, Line dividends, LawKey share) {
         line("C/" + number + "/b", dividends.caption() + ": percent")
-                .as(LineKind.PERCENT)
-                .is(when(dividends.isNotZero(), new LawPercent(share), NOTHING));
+                .isRatio(() -> new LawPercent(share).onlyWhen(dividends.isNotZero()));
         return line("C/" + number + "/c", dividends.caption() + ": deduction").is(dividends.times(share));
     }
 

@@ -140,7 +140,7 @@ final class ScheduleA extends Form {
     }
 
     private Line percent(String number, String caption, Line part, Line whole) {
-        return line(number, caption).as(LineKind.PERCENT).is(share(part, whole));
+        return line(number, caption).isRatio(() -> share(part, whole));
     }
 
     private Line third(String number, String caption, Line part, Line whole) {

@@ -21,6 +21,7 @@ import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.money.Percent;
 import undersaw.us.corporation.CorporationLaw;
 
 class FormulaTest {
@@ -43,7 +44,7 @@ class FormulaTest {
 
         @Override
         public String answer(LineId line) {
-            return line.text().equals("X/q") ? "yes" : "";
+            return Map.of("X/q", "yes", "X/n", "4", "X/p", "12.5").getOrDefault(line.text(), "");
         }
 
         @Override
@@ -109,6 +110,11 @@ class FormulaTest {
         }
 
         @Override
+        public String counted(Counted count) {
+            return "4";
+        }
+
+        @Override
         public String divided(Divided formula) {
             return "7";
         }
@@ -148,7 +154,11 @@ class FormulaTest {
         check(least(A, B), 300, "the smaller of line X/a and line X/b", "MIN([X/a]+0,[X/b]+0)");
         check(greatest(A, B), 700, "the larger of line X/a and line X/b", "MAX([X/a]+0,[X/b]+0)");
         check(B.minus(A).notBelowZero(), 0, "(line X/b less line X/a), not below zero", "MAX(([X/b]-[X/a]),0)");
-        check(proportion(A, B, 100), 2100, "line X/a times line X/b of 100", "ROUND([X/a]*[X/b]/100,0)");
+        check(
+                proportion(A, new LineCount(LineId.of("X/n")), 100),
+                28,
+                "line X/a times line X/n of 100",
+                "ROUND([X/a]*IFERROR(VALUE([X/n]),0)/100,0)");
         check(NOTHING, 0, "0", "0");
     }
 
@@ -164,13 +174,12 @@ class FormulaTest {
                 500,
                 "the tax below which no estimates are due",
                 "[estimate-threshold]");
-        check(
-                new LawPercent(CorporationLaw.DIVIDENDS_LARGE_HOLDING),
-                65,
-                CorporationLaw.DIVIDENDS_LARGE_HOLDING.words(),
-                "[dividends-large-holding]");
+        Ratio large = new LawPercent(CorporationLaw.DIVIDENDS_LARGE_HOLDING);
+        assertThat(large.value(FIGURES)).isEqualTo(Percent.of("65"));
+        assertThat(large.words()).isEqualTo(CorporationLaw.DIVIDENDS_LARGE_HOLDING.words());
+        assertThat(large.cell(CELLS)).isEqualTo("[dividends-large-holding]");
         assertThat(new LawPercent(CorporationLaw.DIVIDENDS_UTILITY_SMALL).value(FIGURES))
-                .isEqualTo(Money.parse("23.30"));
+                .isEqualTo(Percent.of("23.3"));
     }
 
     @Test
@@ -237,11 +246,17 @@ class FormulaTest {
 
     @Test
     void oneAmountInPercentOfAnother() {
-        Formula percent = Formulas.share(B, A);
-        assertThat(percent.value(FIGURES)).isEqualTo(Money.parse("42.86"));
+        Ratio percent = Formulas.share(B, A);
+        assertThat(percent.value(FIGURES)).isEqualTo(Percent.of("42.86"));
         assertThat(percent.words()).isEqualTo("line X/b in percent of line X/a");
         assertThat(percent.cell(CELLS)).isEqualTo("IF([X/a]>0,ROUND(([X/b])/([X/a])*100,2),0)");
-        assertThat(Formulas.share(A, NOTHING).value(FIGURES)).isEqualTo(Money.ZERO);
+        assertThat(Formulas.share(A, NOTHING).value(FIGURES)).isEqualTo(Percent.of("0"));
+        check(
+                A.times(percent),
+                300,
+                "(line X/b in percent of line X/a) percent of line X/a",
+                "ROUND([X/a]*IF([X/a]>0,ROUND(([X/b])/([X/a])*100,2),0)/100,0)");
+        assertThat(percent.onlyWhen(A.isZero()).value(FIGURES)).isEqualTo(Percent.of("0"));
         assertThat(percent.reads())
                 .containsExactlyInAnyOrder(new Input.OfLine(LineId.of("X/a")), new Input.OfLine(LineId.of("X/b")));
     }
@@ -262,6 +277,19 @@ class FormulaTest {
         assertThat(none.words()).isEqualTo("line X/q says none of no, maybe");
         assertThat(none.cell(CELLS)).isEqualTo("NOT(OR([X/q]=\"no\",[X/q]=\"maybe\"))");
         assertThat(none.not().words()).isEqualTo("line X/q says no or maybe");
+    }
+
+    @Test
+    void countsAndPercentagesOnLinesAreReadAsWhatTheyAre() {
+        Count count = new LineCount(LineId.of("X/n"));
+        assertThat(count.isAtLeast(4).holds(FIGURES)).isTrue();
+        assertThat(count.isBelow(4).holds(FIGURES)).isFalse();
+        assertThat(count.isBelow(4).words()).isEqualTo("line X/n is below 4");
+        assertThat(count.isAtLeast(4).cell(CELLS)).isEqualTo("IFERROR(VALUE([X/n]),0)>=4");
+        assertThat(new LineCount(LineId.of("X/none")).value(FIGURES)).isZero();
+        Ratio percent = new LinePercent(LineId.of("X/p"));
+        check(A.times(percent), 88, "line X/p percent of line X/a", "ROUND([X/a]*IFERROR(VALUE([X/p]),0)/100,0)");
+        assertThat(new LinePercent(LineId.of("X/none")).value(FIGURES)).isEqualTo(Percent.of("0"));
     }
 
     @Test

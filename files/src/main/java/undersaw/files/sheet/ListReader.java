@@ -355,7 +355,7 @@ public final class ListReader {
                         .map(Object::toString)
                         .or(() -> line.read(text.strip().toLowerCase(Locale.ROOT)));
             case PERCENT -> share(text).flatMap(line::read);
-            case COUNT, NUMBER -> line.read(text.replace(",", "").replaceAll("\\.0+$", ""));
+            case COUNT, NUMBER, SHARES -> line.read(text.replace(",", "").replaceAll("\\.0+$", ""));
             case YES_NO, BOX -> line.read(yesOrNo(text));
             case TEXT -> choice(line, text);
             case TAXPAYER_NUMBER -> line.read(text.replaceAll("\\s", ""));

@@ -17,7 +17,6 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.RowList;
-import undersaw.form.formula.Formula;
 import undersaw.form.formula.Total;
 import undersaw.law.LawKey;
 import undersaw.law.LawValue;
@@ -166,9 +165,9 @@ public final class ReturnWorkbook {
         int column = typed ? 3 : 2;
         Optional<Value> computed =
                 typed ? value.flatMap(LineValue::replacedAmount).map(Value::of) : value.map(LineValue::value);
-        if (line.formula().isPresent()) {
-            String rule = line.formula().get().cell(cells);
-            sheet.formula(row, column, rule, line.kind() == LineKind.AMOUNT ? computed.or(() -> ZERO) : computed);
+        if (line.rule().isPresent()) {
+            sheet.formula(
+                    row, column, expression(line), line.kind() == LineKind.AMOUNT ? computed.or(() -> ZERO) : computed);
         } else if (line.yesWhen().isPresent()) {
             String rule = "IF(" + line.yesWhen().get().cell(cells) + ",\"yes\",\"no\")";
             sheet.formula(row, column, rule, computed);
@@ -176,6 +175,14 @@ public final class ReturnWorkbook {
             value(sheet, row, line, value.get().value());
         }
         calculation.snapshot().prior().amount(line.id()).ifPresent(last -> sheet.dollars(row, 4, last));
+    }
+
+    /** The line's rule; nothing while its part is not needed. */
+    private String expression(Line line) {
+        String rule = line.rule().orElseThrow().cell(cells);
+        return line.gate()
+                .map(gate -> "IF(" + gate.cell(cells) + "," + rule + ",0)")
+                .orElse(rule);
     }
 
     private void value(WorkbookSheet sheet, int row, Line line, Value value) {
@@ -264,15 +271,10 @@ public final class ReturnWorkbook {
             sheet.text(i + 1, 1, key.instance());
             Line line = calculation.plan().line(key.line()).orElseThrow();
             Optional<LineValue> value = calculation.value(key);
-            Optional<Formula> rule = line.formula()
-                    .filter(formula -> value.flatMap(LineValue::typedFact).isEmpty());
-            if (rule.isPresent()) {
+            if (line.rule().isPresent() && value.flatMap(LineValue::typedFact).isEmpty()) {
                 cells.enter(key.instance());
                 sheet.formula(
-                        i + 1,
-                        2,
-                        rule.get().cell(cells),
-                        value.map(LineValue::value).or(() -> ZERO));
+                        i + 1, 2, expression(line), value.map(LineValue::value).or(() -> ZERO));
                 cells.enter("");
             } else {
                 value(sheet, i + 1, line, value.orElseThrow().value());

@@ -5,6 +5,7 @@ import java.util.Map;
 import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.form.formula.Cells;
+import undersaw.form.formula.Counted;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Total;
 import undersaw.form.formula.Worked;
@@ -112,6 +113,11 @@ final class WorkbookCells implements Cells {
     @Override
     public String worked(Worked formula) {
         return calculation.amount(formula).toString();
+    }
+
+    @Override
+    public String counted(Counted count) {
+        return String.valueOf(calculation.count(count));
     }
 
     @Override

@@ -146,7 +146,8 @@ public record ListView(
             return line.isInCents() ? Figure.balance(year.rowTotal(line.id())) : Figure.text(year.rowTotal(line.id()));
         }
         if (!line.isTotalled()
-                || !List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER).contains(line.kind())) {
+                || !List.of(LineKind.PERCENT, LineKind.COUNT, LineKind.NUMBER, LineKind.SHARES)
+                        .contains(line.kind())) {
             return "";
         }
         BigDecimal total = year.rowValues(line.id()).stream()

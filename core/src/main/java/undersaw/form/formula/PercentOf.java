@@ -1,0 +1,40 @@
+package undersaw.form.formula;
+
+import java.util.HashSet;
+import java.util.Set;
+import undersaw.money.Money;
+
+/**
+ * A percentage that the return finds or a person types, taken of an amount and rounded to whole dollars.
+ *
+ * @param ratio the percentage
+ * @param base what it is taken of
+ */
+public record PercentOf(Ratio ratio, Formula base) implements Formula {
+    @Override
+    public Money value(Figures figures) {
+        return base.value(figures).timesInDollars(ratio.value(figures));
+    }
+
+    @Override
+    public String words() {
+        return ratio.bracketed() + " percent of " + base.bracketed();
+    }
+
+    @Override
+    public String bracketed() {
+        return "(" + words() + ")";
+    }
+
+    @Override
+    public Set<Input> reads() {
+        Set<Input> reads = new HashSet<>(ratio.reads());
+        reads.addAll(base.reads());
+        return reads;
+    }
+
+    @Override
+    public String cell(Cells cells) {
+        return "ROUND(" + base.cell(cells) + "*" + ratio.cell(cells) + "/100,0)";
+    }
+}

@@ -1,0 +1,13 @@
+package undersaw.form.formula;
+
+import undersaw.money.Percent;
+
+/** How a percentage is found. */
+public sealed interface Ratio extends Rule permits LawPercent, LinePercent, OnlyWhen, Quotient {
+    Percent value(Figures figures);
+
+    /** Zero percent while the condition does not hold. */
+    default Ratio onlyWhen(Condition condition) {
+        return new OnlyWhen(this, condition);
+    }
+}
