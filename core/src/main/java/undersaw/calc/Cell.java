@@ -33,7 +33,7 @@ final class Cell {
         }
         return switch (line.kind()) {
             case AMOUNT ->
-                Money.isPlain(text) ? rounded(line, Money.parse(text)).cents() : WORDS;
+                Money.isPlain(text) ? line.unit().rounded(Money.parse(text)).cents() : WORDS;
             case YES_NO, BOX -> answer(text);
             case DATE, DATE_OR_WORD -> day(text);
             default -> WORDS;
@@ -48,11 +48,6 @@ final class Cell {
         return rule instanceof Ratio ratio
                 ? ratio.value(figures).value().movePointRight(PERCENT_DECIMALS).longValueExact()
                 : ((Count) rule).value(figures);
-    }
-
-    /** Amounts that are typed are kept in the unit of their line. */
-    static Money rounded(Line line, Money amount) {
-        return line.isInCents() ? amount : amount.roundedToDollars();
     }
 
     private static long answer(String text) {

@@ -229,6 +229,7 @@ final class Evaluation {
             return sum(sum);
         }
         if (step instanceof Share share) {
+            figures.find(plan.node(share.division().line()).line());
             evaluated += rows.of(share.scope()).present().size();
             return rows.keep(share.division(), share.division().parts(figures, members));
         }
@@ -236,6 +237,7 @@ final class Evaluation {
         if (node.scope() != null) {
             return !node.line().isTyped() && evaluateCells(node);
         }
+        figures.find(node.line());
         LineKey key = node.line().id().alone();
         LineValue before = figures.values().get(key);
         boolean shut = isShut(node);
@@ -258,6 +260,7 @@ final class Evaluation {
     /** Finds a line anew for the members for which anything that it reads moved. */
     private boolean evaluateCells(Node node) {
         Line line = node.line();
+        figures.find(line);
         BitSet places = toFind(node.reads(), node.scope());
         places.or(retyped.getOrDefault(line.id(), new BitSet()));
         boolean changed = false;

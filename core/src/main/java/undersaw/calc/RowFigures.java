@@ -102,7 +102,7 @@ record RowFigures(
     /** What was typed, in the unit of the line; words where it is no amount. */
     static Value typed(Line line, Fact fact) {
         return line.kind().isNumber() && Money.isPlain(fact.value())
-                ? Value.of(Cell.rounded(line, Money.parse(fact.value())))
+                ? Value.of(line.unit().rounded(Money.parse(fact.value())))
                 : Value.of(fact.value());
     }
 

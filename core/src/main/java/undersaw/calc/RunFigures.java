@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.pcollections.PMap;
 import undersaw.calc.Steps.Node;
 import undersaw.engagement.Snapshot;
+import undersaw.form.Line;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
@@ -20,6 +21,7 @@ import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.money.Unit;
 
 /** The figures found so far in a run, as formulas see them: those that stand once, and those of one member. */
 final class RunFigures implements Figures {
@@ -31,6 +33,7 @@ final class RunFigures implements Figures {
     private PMap<LineKey, LineValue> values;
     private @Nullable Dimension scope;
     private int member;
+    private Unit unit = Unit.DOLLARS;
 
     RunFigures(Plan plan, Snapshot snapshot, RowDraft rows, Pools pools, PMap<LineKey, LineValue> values) {
         this.plan = plan;
@@ -39,6 +42,11 @@ final class RunFigures implements Figures {
         this.pools = pools;
         this.values = values;
         law = Law.of(plan.year());
+    }
+
+    /** From here on, amounts are found in the unit of this line. */
+    void find(Line line) {
+        unit = line.unit();
     }
 
     /** From here on, lines that repeat for the dimension mean this member's. */
@@ -134,6 +142,11 @@ final class RunFigures implements Figures {
         return number == Cell.WORDS
                 ? snapshot.facts().get(key(line)).value()
                 : Cell.value(plan.node(line).line(), number).plain();
+    }
+
+    @Override
+    public Unit unit() {
+        return unit;
     }
 
     @Override

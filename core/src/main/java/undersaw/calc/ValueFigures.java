@@ -12,6 +12,7 @@ import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.money.Unit;
 
 /** The figures of a finished calculation, for conditions that are asked after it. */
 record ValueFigures(Calculation calculation) implements Figures {
@@ -28,6 +29,11 @@ record ValueFigures(Calculation calculation) implements Figures {
     @Override
     public String answer(LineId line) {
         return calculation.answer(line);
+    }
+
+    @Override
+    public Unit unit() {
+        return calculation.plan().forms().get(0).unit();
     }
 
     @Override

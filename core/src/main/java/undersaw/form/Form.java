@@ -8,6 +8,7 @@ import java.util.function.Function;
 import undersaw.ledger.Side;
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
+import undersaw.money.Unit;
 
 /**
  * A form or a worksheet, written down line by line.
@@ -22,6 +23,7 @@ public abstract class Form {
     private final List<MapTarget> targets = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
     private Section section = Section.EXPENSES;
+    private Unit unit = Unit.DOLLARS;
     private boolean closed;
 
     public Form(String code, String title) {
@@ -45,7 +47,7 @@ public abstract class Form {
     /** Begins a part; lines from here on belong to it. */
     protected final Part part(String partCode, String partTitle, String citation) {
         describe();
-        Part part = new Part(partCode, partTitle, citation, () -> line("need/" + partCode, partTitle + ", needed"));
+        Part part = new Part(this, partCode, partTitle, citation);
         parts.add(part);
         return part;
     }
@@ -70,6 +72,21 @@ public abstract class Form {
      */
     protected final Line line(String within, String caption) {
         return line(LineId.of(code + "/" + within), caption);
+    }
+
+    Line declare(String within, String caption) {
+        return line(within, caption);
+    }
+
+    /** Gives amounts of the parts begun from here on in another unit than whole dollars. */
+    protected final void in(Unit other) {
+        describe();
+        unit = other;
+    }
+
+    /** In what amounts are given. */
+    public final Unit unit() {
+        return unit;
     }
 
     /** Declares a line whose address begins with the code of another form, as totals worked out elsewhere do. */

@@ -22,6 +22,7 @@ import undersaw.form.formula.Total;
 import undersaw.form.formula.Unreplaced;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.money.Unit;
 
 /**
  * The definition of one line of a form.
@@ -48,7 +49,7 @@ public final class Line implements Term {
     private List<String> choices = List.of();
     private boolean stays;
     private boolean ofTheYear;
-    private boolean cents;
+    private @Nullable Unit unit;
     private boolean confidential;
     private String keptOpen = "";
     private @Nullable Supplier<Condition> contradicted;
@@ -206,12 +207,17 @@ public final class Line implements Term {
     /** Keeps cents, as registers do; returns are in whole dollars. */
     public Line inCents() {
         describe();
-        cents = true;
+        unit = Unit.CENTS;
         return this;
     }
 
+    /** In what its amount is given. */
+    public Unit unit() {
+        return unit == null ? part.unit() : unit;
+    }
+
     public boolean isInCents() {
-        return cents;
+        return unit().decimals() > 0;
     }
 
     /** A question that is never answered together with others, since a wrong no is dear. */

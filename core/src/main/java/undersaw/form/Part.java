@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Station;
 import undersaw.form.formula.Condition;
 import undersaw.line.Dimension;
+import undersaw.money.Unit;
 
 /** A schedule or other section of a form that has a heading of its own. */
 public final class Part {
@@ -17,6 +18,7 @@ public final class Part {
     private @Nullable Line added;
     private String plainWords = "";
     private String help = "";
+    private Unit unit;
     private final Supplier<Line> declaresNeed;
     private @Nullable Line need;
     private boolean worksheet;
@@ -30,9 +32,10 @@ public final class Part {
     private @Nullable Line gone;
     private boolean closed;
 
-    /** A part; the supplier declares the line that says whether it is needed, for those that ask. */
-    Part(String code, String title, String citation, Supplier<Line> declaresNeed) {
-        this.declaresNeed = declaresNeed;
+    /** A part of a form, in the form's unit. */
+    Part(Form form, String code, String title, String citation) {
+        unit = form.unit();
+        declaresNeed = () -> form.declare("need/" + code, title + ", needed");
         this.code = code;
         this.title = title;
         this.citation = citation;
@@ -115,6 +118,18 @@ public final class Part {
         describe();
         worksheet = true;
         return this;
+    }
+
+    /** Its amounts are given in another unit than the form's. */
+    public Part in(Unit other) {
+        describe();
+        unit = other;
+        return this;
+    }
+
+    /** In what its amounts are given. */
+    public Unit unit() {
+        return unit;
     }
 
     /** Its lines stand once a member of the dimension. */

@@ -22,7 +22,7 @@ import undersaw.money.LargestRemainder;
 import undersaw.money.Money;
 
 /**
- * Divides a line of the return among its owners by what they held and for how many days, in whole dollars that come to
+ * Divides a line of the return among its owners by what they held and for how many days, in whole units that come to
  * the line.
  *
  * @param line what is divided
@@ -39,7 +39,7 @@ public record ByHoldings(LineId line, Measure measure, LineId rounding) implemen
 
     @Override
     public Map<String, Money> parts(Figures figures, MemberFigures members) {
-        long whole = figures.amount(line).dollars();
+        long whole = figures.unit().units(figures.amount(line));
         List<String> owners = List.copyOf(members.of(OWNERS));
         List<BigInteger> weights = members.once(measure, () -> weights(figures, members, owners));
         if (whole == 0 || weights.stream().allMatch(weight -> weight.signum() == 0)) {
@@ -50,7 +50,7 @@ public record ByHoldings(LineId line, Measure measure, LineId rounding) implemen
                 taker < 0 ? LargestRemainder.parts(whole, weights) : LargestRemainder.parts(whole, weights, taker);
         Map<String, Money> divided = new HashMap<>();
         for (int i = 0; i < parts.length; i++) {
-            divided.put(owners.get(i), Money.ofDollars(parts[i]));
+            divided.put(owners.get(i), figures.unit().of(parts[i]));
         }
         return divided;
     }

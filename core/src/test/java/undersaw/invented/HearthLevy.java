@@ -11,6 +11,7 @@ import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
 import undersaw.line.Dimension;
+import undersaw.money.Unit;
 import undersaw.owners.ByHoldings;
 import undersaw.owners.Measure;
 
@@ -31,8 +32,10 @@ final class HearthLevy extends Form {
     final Line owed;
     final Line borne;
 
-    HearthLevy() {
+    /** The levy in a unit of its country's money. */
+    HearthLevy(Unit unit) {
         super("H", "Hearth levy");
+        in(unit);
         part("T", "Takes of the harbours", "invented").list(HARBOURS.name(), "harbour");
         Line open = line("T/open", "Open in winter").as(LineKind.YES_NO);
         takes = across(MONTHS, "T/take/*", at -> "Take of month " + at.number());

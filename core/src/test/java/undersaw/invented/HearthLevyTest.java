@@ -22,13 +22,23 @@ import undersaw.engagement.Snapshot;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.money.Unit;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
 
 /** The mechanisms of a return on one that no authority has: dimensions, totals of some, divisions. */
 class HearthLevyTest {
-    private static final Plan PLAN = new Plan(
-            2025, List.of(new OwnerRegister(), new OwnershipChanges(), new HearthLevy()), position -> List.of());
+    /** A currency without decimals. */
+    private static final Unit WHOLE = new Unit("XTS", 0);
+
+    private static final Plan PLAN = plan(WHOLE);
+
+    private static Plan plan(Unit unit) {
+        return new Plan(
+                2025,
+                List.of(new OwnerRegister(), new OwnershipChanges(), new HearthLevy(unit)),
+                position -> List.of());
+    }
 
     private final Map<LineKey, Fact> facts = new HashMap<>();
 
@@ -38,8 +48,12 @@ class HearthLevyTest {
     }
 
     private Calculation calculate() {
+        return calculate(PLAN);
+    }
+
+    private Calculation calculate(Plan plan) {
         Snapshot empty = Snapshot.empty(SampleReturns.heading(2025));
-        return Calculation.of(PLAN, empty.withFacts(HashTreePMap.from(facts)));
+        return Calculation.of(plan, empty.withFacts(HashTreePMap.from(facts)));
     }
 
     private static Calculation after(Calculation before, String key, String value) {
@@ -90,6 +104,17 @@ class HearthLevyTest {
         assertThat(shares(after(year, "H/M/rounding", "bo"))).containsExactly(34L, 33L, 34L);
         assertThat(shares(after(year, "H/T/take/1@north", "110"))).containsExactly(33L, 33L, 34L);
         assertThat(dollars(year, "H/C/borne")).isEqualTo(101);
+    }
+
+    @Test
+    void aUnitWithDecimalsIsDividedToItsLast() {
+        threeMembers().typed("H/T/take/1@north", "110.55");
+        Calculation cents = calculate(plan(new Unit("XTS", 2)));
+        assertThat(cents.amount(LineId.of("H/M/all"))).isEqualTo(Money.parse("100.55"));
+        assertThat(cents.rowValues(LineId.of("H/S/share")))
+                .extracting(value -> value.value().plain())
+                .containsExactly("33.52", "33.51", "33.52");
+        assertThat(shares(calculate())).containsExactly(34L, 33L, 34L);
     }
 
     @Test

@@ -6,7 +6,7 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.money.Money;
 
 /**
- * What earlier years left, rounded to whole dollars.
+ * What earlier years left, rounded to the unit of the line.
  *
  * @param kind which carryover
  * @param years the years of origin that count
@@ -14,7 +14,7 @@ import undersaw.money.Money;
 public record Carried(CarryoverKind kind, YearSpan years) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return figures.carried(kind, years).roundedToDollars();
+        return figures.unit().rounded(figures.carried(kind, years));
     }
 
     @Override

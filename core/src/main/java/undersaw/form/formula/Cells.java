@@ -26,6 +26,9 @@ public interface Cells {
 
     String law(LawKey key);
 
+    /** An expression rounded to the unit of the line that is being written. */
+    String rounded(String expression);
+
     /** The number itself, where no expression can find it. */
     String counted(Counted count);
 

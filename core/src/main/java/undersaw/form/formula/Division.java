@@ -3,6 +3,7 @@ package undersaw.form.formula;
 import java.util.Map;
 import java.util.Set;
 import undersaw.line.Dimension;
+import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /**
@@ -12,6 +13,9 @@ import undersaw.money.Money;
  * <p>Two divisions that are equal are found once.
  */
 public interface Division {
+    /** What is divided; the parts are in its unit. */
+    LineId line();
+
     /** Among whom. */
     Dimension members();
 

@@ -8,6 +8,7 @@ import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.money.Unit;
 
 /** The figures that a formula may ask for while it is evaluated. */
 public interface Figures {
@@ -19,6 +20,9 @@ public interface Figures {
 
     /** The answer or words on a line; empty where there are none. */
     String answer(LineId line);
+
+    /** In what amounts of the line that is being found are given. */
+    Unit unit();
 
     /** Exact cents that accounts bring to the line. */
     Money posted(LineId line);

@@ -6,7 +6,7 @@ import java.util.Set;
 import undersaw.money.Money;
 
 /**
- * A fixed fraction of an amount, rounded half up to whole dollars.
+ * A fixed fraction of an amount, rounded half up to the unit of the line.
  *
  * @param numerator what the amount is multiplied with
  * @param denominator what it is divided by, more than zero
@@ -17,13 +17,12 @@ public record Fraction(long numerator, long denominator, Formula base) implement
 
     @Override
     public Money value(Figures figures) {
-        return divided(base.value(figures).toDecimal().multiply(BigDecimal.valueOf(numerator)), denominator);
+        return divided(base.value(figures).toDecimal().multiply(BigDecimal.valueOf(numerator)), denominator, figures);
     }
 
-    /** A quotient rounded half up to whole dollars. */
-    static Money divided(BigDecimal amount, long by) {
-        BigDecimal exact = amount.divide(BigDecimal.valueOf(by), SCALE, RoundingMode.HALF_UP);
-        return Money.parse(exact.setScale(0, RoundingMode.HALF_UP).toPlainString());
+    /** A quotient rounded half up to the unit of the line. */
+    static Money divided(BigDecimal amount, long by, Figures figures) {
+        return figures.unit().rounded(amount.divide(BigDecimal.valueOf(by), SCALE, RoundingMode.HALF_UP));
     }
 
     @Override
@@ -43,6 +42,6 @@ public record Fraction(long numerator, long denominator, Formula base) implement
 
     @Override
     public String cell(Cells cells) {
-        return "ROUND(" + base.cell(cells) + "*" + numerator + "/" + denominator + ",0)";
+        return cells.rounded(base.cell(cells) + "*" + numerator + "/" + denominator);
     }
 }

@@ -6,7 +6,7 @@ import undersaw.law.LawKey;
 import undersaw.money.Money;
 
 /**
- * A share that the law fixes, taken of an amount and rounded to whole dollars.
+ * A share that the law fixes, taken of an amount and rounded to the unit of the line.
  *
  * @param share the law's percentage
  * @param base what it is taken of
@@ -14,7 +14,10 @@ import undersaw.money.Money;
 public record LawShare(LawKey share, Formula base) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return base.value(figures).timesInDollars(figures.law().percent(share));
+        return figures.unit()
+                .rounded(base.value(figures)
+                        .toDecimal()
+                        .multiply(figures.law().percent(share).fraction()));
     }
 
     @Override
@@ -36,6 +39,6 @@ public record LawShare(LawKey share, Formula base) implements Formula {
 
     @Override
     public String cell(Cells cells) {
-        return "ROUND(" + base.cell(cells) + "*" + cells.law(share) + "/100,0)";
+        return cells.rounded(base.cell(cells) + "*" + cells.law(share) + "/100");
     }
 }

@@ -6,14 +6,14 @@ import undersaw.ledger.PaymentKind;
 import undersaw.money.Money;
 
 /**
- * Payments of one kind, rounded to whole dollars.
+ * Payments of one kind, rounded to the unit of the line.
  *
  * @param kind which payments
  */
 public record Paid(PaymentKind kind) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return figures.paid(kind).roundedToDollars();
+        return figures.unit().rounded(figures.paid(kind));
     }
 
     @Override

@@ -5,7 +5,7 @@ import java.util.Set;
 import undersaw.money.Money;
 
 /**
- * A percentage that the return finds or a person types, taken of an amount and rounded to whole dollars.
+ * A percentage that the return finds or a person types, taken of an amount and rounded to the unit of the line.
  *
  * @param ratio the percentage
  * @param base what it is taken of
@@ -13,7 +13,10 @@ import undersaw.money.Money;
 public record PercentOf(Ratio ratio, Formula base) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return base.value(figures).timesInDollars(ratio.value(figures));
+        return figures.unit()
+                .rounded(base.value(figures)
+                        .toDecimal()
+                        .multiply(ratio.value(figures).fraction()));
     }
 
     @Override
@@ -35,6 +38,6 @@ public record PercentOf(Ratio ratio, Formula base) implements Formula {
 
     @Override
     public String cell(Cells cells) {
-        return "ROUND(" + base.cell(cells) + "*" + ratio.cell(cells) + "/100,0)";
+        return cells.rounded(base.cell(cells) + "*" + ratio.cell(cells) + "/100");
     }
 }

@@ -5,14 +5,14 @@ import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /**
- * What accounts bring to a line: exact cents summed, then rounded once to whole dollars.
+ * What accounts bring to a line: exact cents summed, then rounded once to the unit of the line.
  *
  * @param line the line that the accounts feed
  */
 public record Posted(LineId line) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return figures.posted(line).roundedToDollars();
+        return figures.unit().rounded(figures.posted(line));
     }
 
     @Override

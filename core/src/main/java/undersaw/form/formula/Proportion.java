@@ -6,7 +6,7 @@ import java.util.Set;
 import undersaw.money.Money;
 
 /**
- * So many parts of an amount, where another line says how many, rounded half up to whole dollars.
+ * So many parts of an amount, where another line says how many, rounded half up to the unit of the line.
  *
  * @param base the amount
  * @param part how many parts count
@@ -16,7 +16,7 @@ public record Proportion(Formula base, Count part, long whole) implements Formul
     @Override
     public Money value(Figures figures) {
         return Fraction.divided(
-                base.value(figures).toDecimal().multiply(BigDecimal.valueOf(part.value(figures))), whole);
+                base.value(figures).toDecimal().multiply(BigDecimal.valueOf(part.value(figures))), whole, figures);
     }
 
     @Override
@@ -38,6 +38,6 @@ public record Proportion(Formula base, Count part, long whole) implements Formul
 
     @Override
     public String cell(Cells cells) {
-        return "ROUND(" + base.cell(cells) + "*" + part.cell(cells) + "/" + whole + ",0)";
+        return cells.rounded(base.cell(cells) + "*" + part.cell(cells) + "/" + whole);
     }
 }

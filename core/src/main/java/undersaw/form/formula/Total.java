@@ -8,7 +8,7 @@ import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /**
- * A line summed over the members of its dimension, in the unit of the reader: whole dollars on a return.
+ * A line summed over the members of its dimension, in the unit of the reader.
  *
  * @param line the line that stands once a member
  * @param condition which members count, asked of each; null where all do
@@ -26,7 +26,7 @@ public record Total(LineId line, @Nullable Condition condition) implements Formu
 
     @Override
     public Money value(Figures figures) {
-        return figures.total(this).roundedToDollars();
+        return figures.unit().rounded(figures.total(this));
     }
 
     @Override

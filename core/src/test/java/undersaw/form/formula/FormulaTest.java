@@ -22,6 +22,7 @@ import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.money.Percent;
+import undersaw.money.Unit;
 import undersaw.us.corporation.CorporationLaw;
 
 class FormulaTest {
@@ -45,6 +46,11 @@ class FormulaTest {
         @Override
         public String answer(LineId line) {
             return Map.of("X/q", "yes", "X/n", "4", "X/p", "12.5").getOrDefault(line.text(), "");
+        }
+
+        @Override
+        public Unit unit() {
+            return Unit.DOLLARS;
         }
 
         @Override
@@ -107,6 +113,11 @@ class FormulaTest {
         @Override
         public String total(Total total) {
             return "[rows " + total.line() + "]";
+        }
+
+        @Override
+        public String rounded(String expression) {
+            return "ROUND(" + expression + ",0)";
         }
 
         @Override

@@ -179,6 +179,7 @@ public final class ReturnWorkbook {
 
     /** The line's rule; nothing while its part is not needed. */
     private String expression(Line line) {
+        cells.write(line);
         String rule = line.rule().orElseThrow().cell(cells);
         return line.gate()
                 .map(gate -> "IF(" + gate.cell(cells) + "," + rule + ",0)")

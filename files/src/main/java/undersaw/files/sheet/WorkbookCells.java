@@ -34,6 +34,7 @@ final class WorkbookCells implements Cells {
     private final Calculation calculation;
     private final int returnYear;
     private String row = "";
+    private int decimals;
 
     WorkbookCells(Calculation calculation) {
         this.calculation = calculation;
@@ -57,6 +58,11 @@ final class WorkbookCells implements Cells {
     /** A total of which some members only count: what each of them brings has rows of its own. */
     String putParts(Total total) {
         return parts.computeIfAbsent(total, unused -> total.line() + " [" + (parts.size() + 1) + "]");
+    }
+
+    /** From here on, expressions are rounded to the unit of this line. */
+    void write(Line line) {
+        decimals = line.unit().decimals();
     }
 
     /** From here on, columns of lists mean this row; empty words leave the list. */
@@ -87,18 +93,18 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String posted(LineId line) {
-        return "ROUND(ROUND(" + sumOf(POSTINGS, "C", "B", line.text()) + ",2),0)";
+        return rounded("ROUND(" + sumOf(POSTINGS, "C", "B", line.text()) + ",2)");
     }
 
     @Override
     public String total(Total total) {
-        return "ROUND("
-                + sumOf(ROWS, "C", "A", parts.getOrDefault(total, total.line().text())) + ",0)";
+        return rounded(
+                sumOf(ROWS, "C", "A", parts.getOrDefault(total, total.line().text())));
     }
 
     @Override
     public String paid(PaymentKind kind) {
-        return "ROUND(ROUND(" + sumOf(PAYMENTS, "C", "B", kind.word()) + ",2),0)";
+        return rounded("ROUND(" + sumOf(PAYMENTS, "C", "B", kind.word()) + ",2)");
     }
 
     @Override
@@ -106,13 +112,18 @@ final class WorkbookCells implements Cells {
         int oldest = Math.max(returnYear - years.oldest(), years.since());
         int newest = Math.min(returnYear - years.newest(), years.before() - 1);
         String year = column(CARRYOVERS, "B");
-        return "ROUND(SUMIFS(" + column(CARRYOVERS, "C") + "," + column(CARRYOVERS, "A") + ",\"" + kind.word() + "\","
-                + year + ",\">=" + oldest + "\"," + year + ",\"<=" + newest + "\"),0)";
+        return rounded("SUMIFS(" + column(CARRYOVERS, "C") + "," + column(CARRYOVERS, "A") + ",\"" + kind.word() + "\","
+                + year + ",\">=" + oldest + "\"," + year + ",\"<=" + newest + "\")");
     }
 
     @Override
     public String worked(Worked formula) {
         return calculation.amount(formula).toString();
+    }
+
+    @Override
+    public String rounded(String expression) {
+        return "ROUND(" + expression + "," + decimals + ")";
     }
 
     @Override
