@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import undersaw.money.Money;
 import undersaw.money.Percent;
 import undersaw.us.corporation.CorporationLaw;
+import undersaw.us.forms.BusinessLaw;
 
 class LawTest {
     @ParameterizedTest
@@ -42,7 +43,7 @@ class LawTest {
     @ParameterizedTest
     @CsvSource({"2022,27000000", "2023,29000000", "2024,30000000", "2025,31000000"})
     void holdsTheReceiptsOfASmallBusiness(int year, String limit) {
-        assertThat(Law.of(year).amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)).isEqualTo(Money.parse(limit));
+        assertThat(Law.of(year).amount(BusinessLaw.SMALL_BUSINESS_RECEIPTS)).isEqualTo(Money.parse(limit));
     }
 
     @Test

@@ -1,7 +1,9 @@
 package undersaw.us.corporation;
 
 import java.util.List;
+import java.util.stream.Stream;
 import undersaw.law.LawKey;
+import undersaw.us.forms.BusinessLaw;
 
 /** The figures of the law that a corporation's return reads; each year's table cites them row by row. */
 public final class CorporationLaw {
@@ -28,19 +30,6 @@ public final class CorporationLaw {
             key("officers-schedule", "the receipts from which Form 1125-E is due");
     public static final LawKey ESTIMATE_THRESHOLD =
             key("estimate-threshold", "the tax below which no estimates are due");
-    public static final LawKey SMALL_BUSINESS_RECEIPTS =
-            key("small-business-receipts", "the small business limit on average receipts");
-    public static final LawKey SECTION_179_LIMIT = key("section-179-limit", "the section 179 limit");
-    public static final LawKey SECTION_179_THRESHOLD =
-            key("section-179-threshold", "the cost above which the section 179 limit falls");
-    public static final LawKey FIRST_YEAR_COSTS =
-            key("first-year-costs", "the start-up or organization costs deducted at once");
-    public static final LawKey FIRST_YEAR_THRESHOLD =
-            key("first-year-threshold", "the costs above which that deduction falls");
-    public static final LawKey INTEREST_SHARE =
-            key("interest-share", "the share of adjusted income that interest may take");
-    public static final LawKey INTEREST_DEPRECIATION =
-            key("interest-depreciation", "the share of depreciation added back for the interest limit");
     public static final LawKey BUILDING_RECAPTURE =
             key("building-recapture", "the share of a building's depreciation that is ordinary gain");
     public static final LawKey SERVICE_EARNINGS_CREDIT =
@@ -53,7 +42,7 @@ public final class CorporationLaw {
     public static final LawKey INSTALLMENT_LARGE_SECOND =
             key("installment-large-second", "the share that a large corporation has paid with the second instalment");
 
-    private static final List<LawKey> ALL = List.of(
+    private static final List<LawKey> OWN = List.of(
             CORPORATE_RATE,
             DIVIDENDS_SMALL_HOLDING,
             DIVIDENDS_LARGE_HOLDING,
@@ -69,13 +58,6 @@ public final class CorporationLaw {
             SCHEDULE_M3,
             OFFICERS_SCHEDULE,
             ESTIMATE_THRESHOLD,
-            SMALL_BUSINESS_RECEIPTS,
-            SECTION_179_LIMIT,
-            SECTION_179_THRESHOLD,
-            FIRST_YEAR_COSTS,
-            FIRST_YEAR_THRESHOLD,
-            INTEREST_SHARE,
-            INTEREST_DEPRECIATION,
             BUILDING_RECAPTURE,
             SERVICE_EARNINGS_CREDIT,
             INFORMATION_RETURN,
@@ -89,8 +71,8 @@ public final class CorporationLaw {
         return new LawKey("corporation", key, words);
     }
 
-    /** Every figure, in the order of the tables. */
+    /** Every figure, those of the forms that other returns use too last. */
     public static List<LawKey> all() {
-        return ALL;
+        return Stream.concat(OWN.stream(), BusinessLaw.all().stream()).toList();
     }
 }

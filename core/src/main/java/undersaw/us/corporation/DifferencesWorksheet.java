@@ -11,6 +11,7 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
+import undersaw.us.forms.Form1125A;
 
 /**
  * Differences between books and return that no single account explains.

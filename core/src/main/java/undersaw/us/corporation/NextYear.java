@@ -10,29 +10,13 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Formula;
-import undersaw.line.LineId;
 
-/** Estimated tax of next year, and Form 7004, the extension of time to file (IRC 6655, 6081; from memory). */
+/** Estimated tax of next year (IRC 6655; from memory). */
 final class NextYear extends Form {
     private static final List<String> INSTALLMENTS = List.of("1", "2", "3", "4");
 
     NextYear(CorporationForms all) {
         super("est", "Next year");
-        partByNeed("7004", "Form 7004: extension of time to file", "IRC 6081; Form 7004", "late extra time extension")
-                .neededWhen(() -> all.scheduleJ.extension.isNotZero())
-                .foundOnlyThen();
-        line(lineOf("7004/filed"), "Form 7004 was filed in time")
-                .as(LineKind.YES_NO)
-                .ofTheYear();
-        line(lineOf("7004/1"), "Form code (12 for Form 1120)").as(LineKind.COUNT);
-        Line tentative = line(lineOf("7004/tentative"), "Tentative total tax, where other than Schedule J line 12");
-        Line total = line(lineOf("7004/6"), "Tentative total tax")
-                .is(() -> when(tentative.isNotZero(), tentative, all.scheduleJ.totalTax));
-        Line paid = line(lineOf("7004/7"), "Payments and credits, this extension's left out")
-                .is(() -> all.scheduleJ.paymentsAndCredits.minus(all.scheduleJ.extension));
-        line(lineOf("7004/8"), "Balance due with the extension")
-                .is(total.minus(paid).notBelowZero());
-
         partByNeed(
                 "est",
                 "Next year: estimated tax and its instalments",
@@ -50,10 +34,6 @@ final class NextYear extends Form {
                     .is(() -> first ? share.minus(all.page1.credited).notBelowZero() : share)
                     .help(first ? "Less what line 37 of this return credits to next year." : "");
         }
-    }
-
-    private static LineId lineOf(String text) {
-        return LineId.of(text);
     }
 
     /** Nothing under 500; otherwise the smaller of this year's tax and what is expected. */

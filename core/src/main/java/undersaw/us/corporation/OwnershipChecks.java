@@ -21,6 +21,7 @@ import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.money.Percent;
 import undersaw.owners.OwnerRegister;
+import undersaw.us.forms.BusinessLaw;
 
 /** Checks of who owns the corporation and what it owns. */
 final class OwnershipChecks {
@@ -49,7 +50,7 @@ final class OwnershipChecks {
                                         + look.amount("448c/average").printed()
                                         + " are above the limit of the cash method, "
                                         + look.law()
-                                                .amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)
+                                                .amount(BusinessLaw.SMALL_BUSINESS_RECEIPTS)
                                                 .printed() + ". Change the method (Form 3115), or explain.")),
                 new Check("C-0507", QUERY, OwnershipChecks::unnamedOwners),
                 when(

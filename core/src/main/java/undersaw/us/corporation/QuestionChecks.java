@@ -16,6 +16,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.forms.BusinessLaw;
 
 /** Checks of the questions on Schedule K and of what an answer calls for. */
 final class QuestionChecks {
@@ -181,7 +182,7 @@ final class QuestionChecks {
 
     /** Average receipts above the small business limit. */
     static boolean aboveReceipts(Examination look) {
-        return look.amount("448c/average").compareTo(look.law().amount(CorporationLaw.SMALL_BUSINESS_RECEIPTS)) > 0;
+        return look.amount("448c/average").compareTo(look.law().amount(BusinessLaw.SMALL_BUSINESS_RECEIPTS)) > 0;
     }
 
     private static boolean paidOutTooMuch(Examination look) {

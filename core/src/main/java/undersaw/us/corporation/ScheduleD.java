@@ -3,7 +3,6 @@ package undersaw.us.corporation;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
-import static undersaw.form.formula.Formulas.when;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,32 +10,20 @@ import undersaw.form.Across;
 import undersaw.form.Columns;
 import undersaw.form.Form;
 import undersaw.form.Line;
-import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Carried;
-import undersaw.form.formula.Condition;
-import undersaw.form.formula.HeldOverAYear;
-import undersaw.form.formula.Total;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Side;
-import undersaw.line.LineId;
+import undersaw.us.forms.Form8949;
 
 /** Schedule D (Form 1120), capital gains and losses, from Form 8949 and typed totals of sales (from memory). */
 final class ScheduleD extends Form {
     private static final int CARRIED_YEARS = 5;
-    /** Of Form 8949; each six in the order of the groups, the second six for digital assets. */
-    private static final String[] BOXES = {"A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L"};
-    /** The lines of Schedule D that take the rows of Form 8949, in their order. */
-    private static final List<String> GROUPS = List.of("1b", "2", "3", "8b", "9", "10");
+    /** The lines that take the sales of Form 8949: basis reported, not reported, not on a 1099-B. */
+    private static final List<String> SHORT_LINES = List.of("1b", "2", "3");
 
-    private static final String[] LONG_BOXES = {"D", "E", "F", "J", "K", "L"};
-    /** Where a sale without a box goes: no 1099-B, by its term or its dates, short-term where neither says more. */
-    private static final int SHORT_UNBOXED = 2;
-
-    private static final int LONG_UNBOXED = 5;
-    /** The first long-term group. */
-    private static final int LONG = 3;
+    private static final List<String> LONG_LINES = List.of("8b", "9", "10");
 
     private static final List<String> KINDS =
             List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
@@ -57,49 +44,11 @@ final class ScheduleD extends Form {
     ScheduleD(CorporationForms all) {
         super("1120", "Schedule D");
         partByNeed(
-                        "8949",
-                        "Form 8949: sales of capital property",
-                        "IRC 1001, 1222; Form 8949",
-                        "sale of stock securities bonds investments land")
-                .list("sales")
-                .ofTheYear();
-        row("description", "Description").as(LineKind.TEXT);
-        Line acquired = row("acquired", "Acquired").as(LineKind.DATE_OR_WORD);
-        Line sold = row("sold", "Sold").as(LineKind.DATE);
-        Line proceeds = row("proceeds", "Proceeds");
-        Line cost = row("cost", "Cost or other basis");
-        Line adjustment = row("adjustment", "Adjustment");
-        Line term = row("term", "Term").oneOf("short", "long");
-        Line box = row("box", "Box")
-                .oneOf(BOXES)
-                .help("A to C and G to I short-term, D to F and J to L long-term; G to L for digital assets.");
-        Line gain = row("gain", "Gain or loss").is(sum(proceeds, adjustment).minus(cost));
-        Condition byDates = new HeldOverAYear(acquired.id(), sold.id());
-        Condition longByTerm =
-                term.answered("long").or(term.isNotAnyOf("long", "short").and(byDates));
-        Condition unboxed = box.isNotAnyOf(BOXES);
-        Line longGain = row("long", "Of this, long-term")
-                .is(when(box.isAnyOf(LONG_BOXES).or(unboxed.and(longByTerm)), gain, NOTHING));
-        row("short", "Of this, short-term").is(gain.minus(longGain));
-        List<Line> columns = List.of(proceeds, cost, adjustment, gain);
-        List<List<Total>> sales = new ArrayList<>();
-        for (int i = 0; i < GROUPS.size(); i++) {
-            Condition boxed = box.isAnyOf(BOXES[i], BOXES[i + GROUPS.size()]);
-            Condition inGroup = switch (i) {
-                case SHORT_UNBOXED -> boxed.or(unboxed.and(longByTerm.not()));
-                case LONG_UNBOXED -> boxed.or(unboxed.and(longByTerm));
-                default -> boxed;
-            };
-            sales.add(columns.stream()
-                    .map(column -> column.total().where(inGroup))
-                    .toList());
-        }
-        partByNeed(
                 "D",
                 "Schedule D: capital gains and losses",
                 "IRC 1201 to 1222; Schedule D (Form 1120)",
                 "capital gain sale stock");
-        List<Line> shortTerm = sales("short-term", "1a", GROUPS.subList(0, LONG), sales.subList(0, LONG));
+        List<Line> shortTerm = sales("short-term", "1a", SHORT_LINES, all.form8949.shortTerm);
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
@@ -107,8 +56,7 @@ final class ScheduleD extends Form {
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
                 .is(sum(sum(shortTerm), shortInstallments, shortExchanges, carried));
-        List<Line> longTerm =
-                sales("long-term", "8a", GROUPS.subList(LONG, sales.size()), sales.subList(LONG, sales.size()));
+        List<Line> longTerm = sales("long-term", "8a", LONG_LINES, all.form8949.longTerm);
         fromForm4797 = line("D/11", "Gain from Form 4797")
                 .is(() -> all.form4797.toScheduleD)
                 .cites("IRC 1231");
@@ -147,24 +95,20 @@ final class ScheduleD extends Form {
                 .is(lossOfTheYear.minus(sum(carriedBack.all())));
     }
 
-    private Line row(String column, String caption) {
-        return line(LineId.of("8949/" + column), caption).column(column);
-    }
-
     /** The four groups of sales of one term, column h of each: typed totals, and the rows by box. */
-    private List<Line> sales(String term, String totals, List<String> numbers, List<List<Total>> listed) {
+    private List<Line> sales(String term, String totals, List<String> numbers, List<Form8949.Sales> listed) {
         Line typedProceeds = line("D/" + totals + "/d", "Totals reported, " + term);
         Line typedCost = line("D/" + totals + "/e", "Totals reported, " + term);
         List<Line> gains = new ArrayList<>();
         gains.add(line("D/" + totals + "/h", "Totals reported, " + term).is(typedProceeds.minus(typedCost)));
         for (int i = 0; i < listed.size(); i++) {
-            List<Total> columns = listed.get(i);
+            Form8949.Sales sold = listed.get(i);
             String number = "D/" + numbers.get(i);
             String caption = KINDS.get(i) + ", " + term;
-            line(number + "/d", caption).is(columns.get(0));
-            line(number + "/e", caption).is(columns.get(1));
-            line(number + "/g", caption).is(columns.get(2));
-            gains.add(line(number + "/h", caption).is(columns.get(3)));
+            line(number + "/d", caption).is(sold.proceeds());
+            line(number + "/e", caption).is(sold.cost());
+            line(number + "/g", caption).is(sold.adjustment());
+            gains.add(line(number + "/h", caption).is(sold.gain()));
         }
         return gains;
     }

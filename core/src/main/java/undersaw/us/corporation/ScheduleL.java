@@ -1,21 +1,16 @@
 package undersaw.us.corporation;
 
-import static undersaw.form.formula.Formulas.rounding;
 import static undersaw.form.formula.Formulas.sum;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import undersaw.form.BalanceRow;
 import undersaw.form.BalanceRow.YearEnd;
-import undersaw.form.Form;
-import undersaw.form.Line;
 import undersaw.form.Section;
 import undersaw.form.formula.Formula;
-import undersaw.form.formula.Reference;
 import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
-import undersaw.line.LineId;
+import undersaw.us.forms.BalanceSheet;
 
 /**
  * Form 1120, Schedule L: balance sheets per books (2024 form, from memory).
@@ -23,9 +18,7 @@ import undersaw.line.LineId;
  * <p>Columns a and c hold gross amounts, b and d net ones. A difference of up to five dollars, left by rounding each
  * line, is put to line 18.
  */
-final class ScheduleL extends Form {
-    private static final long ROUNDING_UP_TO = 5;
-
+final class ScheduleL extends BalanceSheet {
     private final List<BalanceRow> assets = new ArrayList<>();
     private final List<BalanceRow> liabilities = new ArrayList<>();
     private final List<BalanceRow> equity = new ArrayList<>();
@@ -36,7 +29,7 @@ final class ScheduleL extends Form {
     final BalanceRow totalLiabilitiesAndEquity;
 
     ScheduleL(CorporationForms all) {
-        super("1120", "Schedule L");
+        super("1120");
         part("L", "Schedule L: balance sheets per books", "Instructions for Form 1120, Schedule L")
                 .excusedWhen(() -> all.scheduleK.small.answered("yes"));
         section(Section.CASH);
@@ -73,12 +66,7 @@ final class ScheduleL extends Form {
         section(Section.BORROWINGS);
         liabilities.add(row("17", "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
         section(Section.CURRENT_LIABILITIES);
-        otherCurrentLiabilities = new BalanceRow(
-                id("18"),
-                "Other current liabilities",
-                roundedInto("18/b", YearEnd.OPENING),
-                roundedInto("18/d", YearEnd.CLOSING));
-        mappable(otherCurrentLiabilities, Side.CREDIT);
+        otherCurrentLiabilities = rounded("18", "Other current liabilities", Side.CREDIT);
         liabilities.add(otherCurrentLiabilities);
         section(Section.BORROWINGS);
         liabilities.add(row("19", "Loans from shareholders", Side.CREDIT));
@@ -99,12 +87,7 @@ final class ScheduleL extends Form {
                 end -> sum(at(rightSide(), end)).minus(treasury.at(end)));
         part("W-L", "Rounding of the balance sheet", "Instructions for Form 1120, Rounding Off to Whole Dollars")
                 .worksheet();
-        for (YearEnd end : YearEnd.values()) {
-            Line difference = line(
-                            "W-L/" + place(end), "Assets less liabilities and equity before rounding, " + name(end))
-                    .is(() -> totalAssets.at(end).minus(beforeRounding(end, treasury)));
-            line(roundingPlace(end), "Rounding put to line 18, " + name(end)).is(rounding(difference, ROUNDING_UP_TO));
-        }
+        putRounding("line 18", end -> totalAssets.at(end).minus(beforeRounding(end, treasury)));
     }
 
     private Formula beforeRounding(YearEnd end, BalanceRow treasury) {
@@ -121,93 +104,9 @@ final class ScheduleL extends Form {
         return rows;
     }
 
-    private static List<Line> at(List<BalanceRow> rows, YearEnd end) {
-        return rows.stream().map(row -> row.at(end)).toList();
-    }
-
-    private static LineId id(String number) {
-        return LineId.of("1120/L/" + number);
-    }
-
-    private BalanceRow row(String number, String caption, Side side) {
-        BalanceRow row = new BalanceRow(
-                id(number),
-                caption,
-                line("L/" + number + "/b", caption).fromBooks(),
-                line("L/" + number + "/d", caption).fromBooks());
-        mappable(row, side);
-        return row;
-    }
-
-    private BalanceRow statement(String number, String caption, Side side) {
-        BalanceRow row = row(number, caption, side);
-        row.opening().withStatement();
-        row.closing().withStatement();
-        return row;
-    }
-
-    private Line roundedInto(String within, YearEnd end) {
-        Line line = line("L/" + within, "Other current liabilities").withStatement();
-        return line.fromBooksAnd(
-                () -> sum(line.fromAccounts(), new Reference(LineId.of("1120/" + roundingPlace(end)))));
-    }
-
-    /** A row of a pair: the gross amount, or what is taken off it. */
-    private record Half(String number, String caption, Section section) {}
-
-    /** Gross amounts in columns a and c; the net of the pair in columns b and d of the lower row. */
-    private BalanceRow pair(Half gross, Half less) {
-        section(gross.section());
-        BalanceRow upper = columns(gross.number(), gross.caption(), Side.DEBIT);
-        section(less.section());
-        BalanceRow lower = columns(less.number(), less.caption(), Side.CREDIT);
-        String net = gross.caption() + ", net";
-        return new BalanceRow(
-                id(less.number()),
-                net,
-                line("L/" + less.number() + "/b", net).is(upper.opening().minus(lower.opening())),
-                line("L/" + less.number() + "/d", net).is(upper.closing().minus(lower.closing())));
-    }
-
     private BalanceRow capitalStock() {
         BalanceRow preferred = columns("22a", "Preferred stock", Side.CREDIT);
         BalanceRow common = columns("22b", "Common stock", Side.CREDIT);
-        return new BalanceRow(
-                id("22b"),
-                "Capital stock",
-                line("L/22b/b", "Capital stock").is(preferred.opening().plus(common.opening())),
-                line("L/22b/d", "Capital stock").is(preferred.closing().plus(common.closing())));
-    }
-
-    private BalanceRow columns(String number, String caption, Side side) {
-        BalanceRow row = new BalanceRow(
-                id(number),
-                caption,
-                line("L/" + number + "/a", caption).fromBooks(),
-                line("L/" + number + "/c", caption).fromBooks());
-        mappable(row, side);
-        return row;
-    }
-
-    private BalanceRow total(String number, String caption, Function<YearEnd, Formula> rule) {
-        return new BalanceRow(
-                id(number),
-                caption,
-                line("L/" + number + "/b", caption).is(() -> rule.apply(YearEnd.OPENING)),
-                line("L/" + number + "/d", caption)
-                        .is(() -> rule.apply(YearEnd.CLOSING))
-                        .always());
-    }
-
-    private static String place(YearEnd end) {
-        return end == YearEnd.OPENING ? "1" : "3";
-    }
-
-    private static String roundingPlace(YearEnd end) {
-        return "W-L/" + (end == YearEnd.OPENING ? "2" : "4");
-    }
-
-    private static String name(YearEnd end) {
-        return end == YearEnd.OPENING ? "beginning of year" : "end of year";
+        return found("22b", "Capital stock", end -> preferred.at(end).plus(common.at(end)));
     }
 }

@@ -1,12 +1,13 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import undersaw.form.Form;
 import undersaw.form.LineKind;
 import undersaw.line.LineId;
 
 /** The account that a refund goes to or an amount owed comes from. */
-final class BankDetails extends Form {
-    BankDetails() {
+public final class BankDetails extends Form {
+    /** The account of a return. */
+    public BankDetails() {
         super("bank", "Bank");
         partByNeed(
                 "bank",

@@ -1,4 +1,4 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.law;
@@ -6,6 +6,7 @@ import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -20,19 +21,28 @@ import undersaw.ledger.CarryoverKind;
  * <p>A total typed on line 12, 22 or 44 stands for all that leads to it. Section 179 and gifts limit each other: the
  * eight steps of W-179 settle it (Publication 946, "Two different taxable income limits"; Reg. 1.179-2(c)(5)).
  */
-final class Form4562 extends Form {
-    final Line section179;
-    final Line section179CarriedOn;
-    final Line depreciation;
-    final Line depreciationInCost;
-    final Line depreciationElsewhere;
-    final Line amortization;
-    final Line amortizationInCost;
-    final Line amortizationOnPage1;
-    final Line asked;
-    final Line withoutSection179;
+public final class Form4562 extends Form {
+    public final Line section179;
+    public final Line section179CarriedOn;
+    public final Line depreciation;
+    public final Line depreciationInCost;
+    public final Line depreciationElsewhere;
+    public final Line amortization;
+    public final Line amortizationInCost;
+    public final Line amortizationOnPage1;
+    public final Line asked;
+    public final Line withoutSection179;
 
-    Form4562(CorporationForms all) {
+    /**
+     * What the return plugs in.
+     *
+     * @param income the income that limits section 179
+     * @param firstYear amortization of this year's start-up and organization costs
+     */
+    public record Sockets(Supplier<Line> income, Supplier<Formula> firstYear) {}
+
+    /** The form within a return. */
+    public Form4562(Sockets in) {
         super("4562", "Depreciation and amortization");
         partByNeed(
                         "4562",
@@ -52,10 +62,10 @@ final class Form4562 extends Form {
                 .cites("IRC 179(d)(6)");
         Line wanted = line("elected", "Section 179 asked for").is(sum(placed, elected, carried));
         Line most = line("1", "Maximum amount of the year")
-                .is(when(wanted.isNotZero(), law(CorporationLaw.SECTION_179_LIMIT), NOTHING))
+                .is(when(wanted.isNotZero(), law(BusinessLaw.SECTION_179_LIMIT), NOTHING))
                 .cites("IRC 179(b)(1)");
         Line threshold = line("3", "Threshold cost before the limit is reduced")
-                .is(when(wanted.isNotZero(), law(CorporationLaw.SECTION_179_THRESHOLD), NOTHING))
+                .is(when(wanted.isNotZero(), law(BusinessLaw.SECTION_179_THRESHOLD), NOTHING))
                 .cites("IRC 179(b)(2)");
         Line reduction = line("4", "Reduction of the limit")
                 .is(sum(placed, groupCost).minus(threshold).notBelowZero());
@@ -63,7 +73,8 @@ final class Form4562 extends Form {
         Line limit = line("5", "Dollar limit of the year")
                 .is(when(groupShare.answered("").not(), ofGroup.times(groupShare.ratio()), ofGroup));
         Line tentative = line("9", "Tentative deduction").is(least(limit, elected));
-        Line income = line("11", "Business income limit").is(() -> least(limit, all.section179.income));
+        Line income = line("11", "Business income limit")
+                .is(() -> least(limit, in.income().get()));
         asked = line("9/asked", "Lines 9 and 10").is(sum(tentative, carried));
         section179 =
                 line("12", "Section 179 deduction").is(least(asked, income)).cites("IRC 179(b)(3)");
@@ -84,7 +95,7 @@ final class Form4562 extends Form {
         depreciationInCost = line("22/cogs", "Of line 22, in cost of goods sold");
         depreciationElsewhere = line("22/other", "Of line 22, claimed elsewhere");
         Line begun = line("42", "Amortization of costs that begins this year")
-                .is(() -> sum(all.startUp.amortized, all.organization.amortized))
+                .is(in.firstYear())
                 .cites("IRC 195, 197, 248");
         Line running =
                 line("43", "Amortization of costs that began before this year").cites("IRC 195, 197, 248");

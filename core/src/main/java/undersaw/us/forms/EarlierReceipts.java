@@ -1,4 +1,4 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.dollars;
 import static undersaw.form.formula.Formulas.fraction;
@@ -6,26 +6,28 @@ import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Condition;
+import undersaw.form.formula.Formula;
 
 /**
  * Average gross receipts of the three years before, the test of a small business (IRC 448(c); from memory).
  *
  * <p>A younger corporation averages the years that it has.
  */
-final class EarlierReceipts extends Form {
+public final class EarlierReceipts extends Form {
     private static final int YEARS = 3;
 
-    final Line average;
+    public final Line average;
 
-    EarlierReceipts(CorporationForms all) {
+    /** The average within a return, which plugs in its receipts of this year. */
+    public EarlierReceipts(Supplier<Formula> receipts) {
         super("448c", "Earlier receipts");
         partByNeed("448c", "Earlier receipts", "IRC 448(c)", "small business gross receipts test")
                 .neededWhen(() -> average().isNotZero());
-        Line thisYear = line("y0", "Gross receipts of this year, for the next")
-                .is(() -> all.page1.totalReceipts().minus(all.page1.returnsAndAllowances));
+        Line thisYear = line("y0", "Gross receipts of this year, for the next").is(receipts);
         Line last = line("y1", "Gross receipts of last year")
                 .beginsWith(thisYear)
                 .help("With those of companies under common control; a short year as if it had twelve months.");
@@ -43,7 +45,7 @@ final class EarlierReceipts extends Form {
     }
 
     /** Too large for a small business. */
-    Condition aboveLimit() {
-        return average.isAtLeast(law(CorporationLaw.SMALL_BUSINESS_RECEIPTS).plus(dollars(1)));
+    public Condition aboveLimit() {
+        return average.isAtLeast(law(BusinessLaw.SMALL_BUSINESS_RECEIPTS).plus(dollars(1)));
     }
 }

@@ -1,4 +1,4 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.law;
 import static undersaw.form.formula.Formulas.least;
@@ -20,25 +20,38 @@ import undersaw.line.LineId;
  * Costs before a business begins or a corporation is organized, in their first year: a part at once, the rest over 180
  * months (IRC 195(b), 248(a); from memory). Later years run on line 43 of Form 4562.
  */
-final class FirstYearCosts extends Form {
+public final class FirstYearCosts extends Form {
     private static final int MONTHS = 180;
 
-    final Line costs;
-    final Line atOnce;
-    final Line amortized;
-    final Line deducted;
+    public final Line costs;
+    public final Line atOnce;
+    public final Line amortized;
+    public final Line deducted;
 
-    FirstYearCosts(String code, String title, String treatment, String citation) {
-        super("1120", title);
-        part(code, title, citation).worksheet().neededWhen(() -> costs().isNotZero());
-        costs = line(code + "/1", title + " of the year").fromBooks();
-        Line begun = line(LineId.of("TREAT/" + treatment + "/begun"), "Date on which business began")
+    /**
+     * Which costs.
+     *
+     * @param form the code of the return's form
+     * @param code of the worksheet
+     * @param title their name
+     * @param treatment the treatment of their accounts
+     * @param citation their law
+     */
+    public record Costs(String form, String code, String title, String treatment, String citation) {}
+
+    /** The worksheet within a return. */
+    public FirstYearCosts(Costs of) {
+        super(of.form(), of.title());
+        String code = of.code();
+        part(code, of.title(), of.citation()).worksheet().neededWhen(() -> costs().isNotZero());
+        costs = line(code + "/1", of.title() + " of the year").fromBooks();
+        Line begun = line(LineId.of("TREAT/" + of.treatment() + "/begun"), "Date on which business began")
                 .as(LineKind.DATE)
                 .ofTheYear();
         Line cut = line(code + "/cut", "Costs above the threshold")
-                .is(costs.minus(law(CorporationLaw.FIRST_YEAR_THRESHOLD)).notBelowZero());
+                .is(costs.minus(law(BusinessLaw.FIRST_YEAR_THRESHOLD)).notBelowZero());
         atOnce = line(code + "/2", "Deducted at once")
-                .is(least(costs, law(CorporationLaw.FIRST_YEAR_COSTS).minus(cut).notBelowZero()));
+                .is(least(costs, law(BusinessLaw.FIRST_YEAR_COSTS).minus(cut).notBelowZero()));
         Line rest = line(code + "/3", "To be amortized").is(costs.minus(atOnce));
         Line months = line(code + "/4", "Months of business in the year")
                 .isCount(() -> new Counted(new MonthsOfBusiness(begun.id(), costs.id())));

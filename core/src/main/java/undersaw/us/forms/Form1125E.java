@@ -1,15 +1,16 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 
 /** Form 1125-E, compensation of officers (from memory). One row an officer. */
-final class Form1125E extends Form {
-    final Line total;
-    final Line onPage1;
+public final class Form1125E extends Form {
+    public final Line total;
+    public final Line onPage1;
 
-    Form1125E() {
+    /** The form within a return. */
+    public Form1125E() {
         super("1125-E", "Form 1125-E");
         partByNeed(
                         "1125-E",

@@ -1,16 +1,18 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.HeldOverAYear;
+import undersaw.law.LawKey;
 import undersaw.line.LineId;
 
 /**
@@ -20,16 +22,24 @@ import undersaw.line.LineId;
  * depreciated (IRC 1245); of a gain on a building depreciated by the straight line a corporation takes the law's share
  * of that as ordinary (IRC 291(a)(1)).
  */
-final class Form4797 extends Form {
+public final class Form4797 extends Form {
     private static final String CLASS_1231 = "1231";
     private static final String EQUIPMENT = "1245";
     private static final String BUILDING = "1250";
     private static final String ORDINARY = "ordinary";
 
-    final Line ordinaryGain;
-    final Line toScheduleD;
+    public final Line ordinaryGain;
+    public final Line toScheduleD;
 
-    Form4797() {
+    /**
+     * What the return plugs in.
+     *
+     * @param buildingRecapture the share of a building's depreciation that is ordinary gain; null where none is
+     */
+    public record Sockets(@Nullable LawKey buildingRecapture) {}
+
+    /** The form within a return. */
+    public Form4797(Sockets in) {
         super("4797", "Sales of business property");
         partByNeed(
                         "4797",
@@ -53,14 +63,12 @@ final class Form4797 extends Form {
                         NOTHING));
         Line ordinary = row("ordinary", "Of this, Part II").is(gain.minus(longHeld));
         Formula depreciated = least(longHeld.notBelowZero(), allowed);
+        Formula ofBuilding = in.buildingRecapture() == null ? NOTHING : depreciated.times(in.buildingRecapture());
         Line recaptured = row("recapture", "Of this, recaptured in Part III")
                 .is(when(
                         character.answered(EQUIPMENT),
                         depreciated,
-                        when(
-                                character.answered(BUILDING),
-                                depreciated.times(CorporationLaw.BUILDING_RECAPTURE),
-                                NOTHING)));
+                        when(character.answered(BUILDING), ofBuilding, NOTHING)));
         Condition partThree = longHeld.isAtLeast(NOTHING).and(character.isNotAnyOf(CLASS_1231, ORDINARY));
         Line fromPartThree = row("part-3-rest", "Of this, from Part III to Part I")
                 .is(when(partThree, longHeld.minus(recaptured), NOTHING));

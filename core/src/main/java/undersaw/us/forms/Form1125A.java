@@ -1,27 +1,37 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
+import undersaw.form.formula.Formula;
 import undersaw.ledger.Side;
 
 /** Form 1125-A, cost of goods sold (from memory). Books may be kept periodically or perpetually. */
-final class Form1125A extends Form {
-    final Line opening;
-    final Line purchases;
-    final Line labor;
-    final Line section263A;
-    final Line otherCosts;
-    final Line closing;
-    final Line costOfSales;
-    final Line perpetual;
+public final class Form1125A extends Form {
+    public final Line opening;
+    public final Line purchases;
+    public final Line labor;
+    public final Line section263A;
+    public final Line otherCosts;
+    public final Line closing;
+    public final Line costOfSales;
+    public final Line perpetual;
 
-    Form1125A(CorporationForms all) {
+    /**
+     * What the return plugs in.
+     *
+     * @param depreciation depreciation and amortization that belong to the cost of goods
+     */
+    public record Sockets(Supplier<Formula> depreciation) {}
+
+    /** The form within a return. */
+    public Form1125A(Sockets in) {
         super("1125-A", "Form 1125-A");
         partByNeed(
                 "1125-A",
@@ -39,7 +49,7 @@ final class Form1125A extends Form {
         otherCosts = line("5", "Other costs").withStatement();
         mappable(otherCosts, Side.DEBIT);
         otherCosts.fromBooksAnd(
-                () -> sum(otherCosts.fromAccounts(), all.form4562.depreciationInCost, all.form4562.amortizationInCost));
+                () -> sum(otherCosts.fromAccounts(), in.depreciation().get()));
         Line total = line("6", "Lines 1 to 5").is(sum(opening, purchases, labor, section263A, otherCosts));
         closing = line("7", "Inventory at the end of the year").fromBooks();
         mappable(closing, Side.DEBIT);

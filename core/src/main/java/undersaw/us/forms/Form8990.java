@@ -1,9 +1,10 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -17,22 +18,39 @@ import undersaw.ledger.CarryoverKind;
  * Form 8990, the limit on business interest (IRC 163(j) as amended by P.L. 119-21; 2022 revision of the form, from
  * memory).
  *
- * <p>All interest of a corporation is business interest (Reg. 1.163(j)-4(b)). Line 6 is found as if no interest were
- * limited: gifts stand in it within their share of that income, dividends received with their whole deduction, and
- * the loss deduction does not enter, so that nothing here depends on what it limits (unsure).
+ * <p>Line 6 is found as if no interest were limited, so that nothing here depends on what it limits (unsure).
  */
-final class Form8990 extends Form {
+public final class Form8990 extends Form {
 
-    final Line carried;
-    final Line allowed;
-    final Line carriedOn;
-    final Line change;
-    private final CorporationForms all;
+    public final Line carried;
+    public final Line allowed;
+    public final Line carriedOn;
+    public final Line change;
+    private final Sockets in;
     private final Line shelter;
 
-    Form8990(CorporationForms all) {
+    /**
+     * What the return plugs in.
+     *
+     * @param paid the line on which interest paid is deducted
+     * @param received business interest income
+     * @param written depreciation, amortization and depletion
+     * @param income tentative taxable income, as if no interest were limited
+     * @param knownToBeLimited whether the return says that the limit applies, though no receipts are typed
+     * @param receipts the test of a small business
+     */
+    public record Sockets(
+            Supplier<Line> paid,
+            Supplier<Formula> received,
+            Supplier<Formula> written,
+            Supplier<Formula> income,
+            Supplier<Condition> knownToBeLimited,
+            EarlierReceipts receipts) {}
+
+    /** The form within a return. */
+    public Form8990(Sockets in) {
         super("8990", "Limit on business interest");
-        this.all = all;
+        this.in = in;
         partByNeed(
                         "8990",
                         "Form 8990: limit on business interest",
@@ -54,12 +72,11 @@ final class Form8990 extends Form {
         Line excess =
                 line("3", "Excess interest of partnerships treated as paid").cites("IRC 163(j)(4)(B)");
         Line interest = line("5", "Business interest in all").is(sum(current, carried, excess, floorPlan));
-        Line tentative = line("6", "Tentative taxable income").is(() -> tentativeIncome());
+        Line tentative = line("6", "Tentative taxable income").is(in.income());
         Line other = line("7", "Deductions that belong to no business");
         Line added = line("8", "Business interest counted in line 6").is(sum(current, floorPlan));
         Line written = line("11", "Depreciation, amortization and depletion")
-                .is(() -> sum(all.form4562.depreciation, all.form4562.amortization, all.page1.depletion)
-                        .times(CorporationLaw.INTEREST_DEPRECIATION))
+                .is(() -> in.written().get().times(BusinessLaw.INTEREST_DEPRECIATION))
                 .cites("IRC 163(j)(8)(A)(v); P.L. 119-21");
         Line passLosses = line("12", "Losses of partnerships and S corporations");
         Line otherAdded = line("13", "Other additions");
@@ -68,7 +85,7 @@ final class Form8990 extends Form {
         Line additions = line("16", "Additions")
                 .is(sum(other, added, written, passLosses, otherAdded, partnerIncome, shareholderIncome));
         Line outside = line("17", "Income that belongs to no business");
-        Line received = line("18", "Business interest income counted in line 6").is(() -> all.page1.interest);
+        Line received = line("18", "Business interest income counted in line 6").is(in.received());
         Line passIncome = line("19", "Income of partnerships and S corporations");
         Line otherTaken = line("20", "Other reductions");
         Line reductions = line("21", "Reductions").is(sum(outside, received, passIncome, otherTaken));
@@ -79,7 +96,7 @@ final class Form8990 extends Form {
         Line passInterest = line("24", "Excess interest income of partnerships and S corporations");
         Line incomeInAll = line("25", "Interest income in all").is(sum(income, passInterest));
         Line share = line("26", "Share of adjusted taxable income")
-                .is(adjusted.times(CorporationLaw.INTEREST_SHARE))
+                .is(adjusted.times(BusinessLaw.INTEREST_SHARE))
                 .cites("IRC 163(j)(1)(B)");
         Line limit = line("29", "Limit on business interest").is(sum(share, incomeInAll, floorPlan));
         allowed = line("30", "Business interest deducted")
@@ -96,19 +113,13 @@ final class Form8990 extends Form {
     }
 
     private Formula interestOfBooks() {
-        return all.page1.interestPaid.fromAccounts();
+        return in.paid().get().fromAccounts();
     }
 
     /** No small business, or a tax shelter, or known to be limited though no receipts are typed. */
-    Condition isLimited() {
-        Condition unproved = all.scheduleK.interestTest.answered("yes").and(all.receipts.average.isZero());
-        return all.receipts.aboveLimit().or(shelter.answered("yes")).or(unproved);
-    }
-
-    private Formula tentativeIncome() {
-        Formula before = all.page1.incomeBefore(all.page1.interestPaid).minus(interestOfBooks());
-        Formula gifts =
-                least(all.charity.giftsAndCarried, before.notBelowZero().times(CorporationLaw.CHARITABLE_SHARE));
-        return before.minus(gifts).minus(all.scheduleC.fullDeduction().plus(all.scheduleC.unlimited()));
+    public Condition isLimited() {
+        Condition unproved =
+                in.knownToBeLimited().get().and(in.receipts().average.isZero());
+        return in.receipts().aboveLimit().or(shelter.answered("yes")).or(unproved);
     }
 }

@@ -1,0 +1,41 @@
+package undersaw.us.forms;
+
+import java.util.List;
+import undersaw.law.LawKey;
+
+/** The figures of the law that forms of every business read; each year's table cites them row by row. */
+public final class BusinessLaw {
+    public static final LawKey SMALL_BUSINESS_RECEIPTS =
+            key("small-business-receipts", "the small business limit on average receipts");
+    public static final LawKey SECTION_179_LIMIT = key("section-179-limit", "the section 179 limit");
+    public static final LawKey SECTION_179_THRESHOLD =
+            key("section-179-threshold", "the cost above which the section 179 limit falls");
+    public static final LawKey FIRST_YEAR_COSTS =
+            key("first-year-costs", "the start-up or organization costs deducted at once");
+    public static final LawKey FIRST_YEAR_THRESHOLD =
+            key("first-year-threshold", "the costs above which that deduction falls");
+    public static final LawKey INTEREST_SHARE =
+            key("interest-share", "the share of adjusted income that interest may take");
+    public static final LawKey INTEREST_DEPRECIATION =
+            key("interest-depreciation", "the share of depreciation added back for the interest limit");
+
+    private static final List<LawKey> ALL = List.of(
+            SMALL_BUSINESS_RECEIPTS,
+            SECTION_179_LIMIT,
+            SECTION_179_THRESHOLD,
+            FIRST_YEAR_COSTS,
+            FIRST_YEAR_THRESHOLD,
+            INTEREST_SHARE,
+            INTEREST_DEPRECIATION);
+
+    private BusinessLaw() {}
+
+    private static LawKey key(String key, String words) {
+        return new LawKey("corporation", key, words);
+    }
+
+    /** Every figure, in the order of the tables. */
+    public static List<LawKey> all() {
+        return ALL;
+    }
+}
