@@ -10,11 +10,13 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import undersaw.engagement.Fact;
 import undersaw.form.Line;
+import undersaw.form.LineKind;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Rule;
 import undersaw.form.formula.Total;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.line.LineSource;
@@ -45,9 +47,20 @@ public record Lineage(
      * Another line in the make-up.
      *
      * @param line the definition
+     * @param key the place that is read
      * @param value what stands there; null where it is empty
+     * @param members of a total, what its members bring, the greatest first; empty otherwise
      */
-    public record LinePart(Line line, @Nullable LineValue value) {}
+    public record LinePart(Line line, LineKey key, @Nullable LineValue value, List<MemberPart> members) {}
+
+    /**
+     * What one member brings to a total.
+     *
+     * @param key its cell
+     * @param words what the member is called; empty where it has no words
+     * @param amount what it brings
+     */
+    public record MemberPart(LineKey key, String words, Money amount) {}
 
     /**
      * An account in the make-up.
@@ -118,19 +131,42 @@ public record Lineage(
     /** Within a row, other columns mean the same row; from outside, a column is its total. */
     private static LinePart part(Calculation calculation, Line line, LineKey from) {
         if (!line.isRepeating()) {
-            return new LinePart(line, calculation.value(line.id()).orElse(null));
+            LineKey key = line.id().alone();
+            return new LinePart(line, key, calculation.value(key).orElse(null), List.of());
         }
-        boolean inRow = !from.instance().isEmpty();
-        LineValue total =
-                LineValue.computed(line.id().alone(), Value.of(calculation.rowTotal(line.id())), LineSource.COMPUTED);
-        return new LinePart(
-                line, inRow ? calculation.value(line.id().in(from.instance())).orElse(null) : total);
+        LineKey key = line.id().in(from.instance());
+        LineValue value = from.instance().isEmpty()
+                ? LineValue.computed(key, Value.of(calculation.rowTotal(line.id())), LineSource.COMPUTED)
+                : calculation.value(key).orElse(null);
+        return new LinePart(line, key, value, List.of());
     }
 
-    /** What the members that count bring in all. */
+    /** What the members that count bring in all, and each of them. */
     private static LinePart total(Calculation calculation, Total total, Line line) {
+        Optional<Line> named = line.scope().flatMap(scope -> naming(calculation, scope));
+        List<MemberPart> members = calculation.instances(line.id()).stream()
+                .map(member -> new MemberPart(
+                        line.id().in(member),
+                        named.flatMap(words -> calculation.value(words.id().in(member)))
+                                .map(value -> value.value().plain())
+                                .orElse(""),
+                        calculation.part(total, member)))
+                .filter(member -> !member.amount().isZero())
+                .sorted(Comparator.comparing(
+                                (MemberPart member) -> member.amount().abs())
+                        .reversed())
+                .toList();
+        LineKey key = line.id().alone();
         return new LinePart(
-                line, LineValue.computed(line.id().alone(), Value.of(calculation.total(total)), LineSource.COMPUTED));
+                line, key, LineValue.computed(key, Value.of(calculation.total(total)), LineSource.COMPUTED), members);
+    }
+
+    /** The first column of words in the list that a person fills in. */
+    private static Optional<Line> naming(Calculation calculation, Dimension scope) {
+        return calculation.plan().list(scope.name()).stream()
+                .flatMap(list -> list.typed().stream())
+                .filter(line -> line.kind() == LineKind.TEXT && line.choices().isEmpty())
+                .findFirst();
     }
 
     private static List<AccountPart> accounts(Calculation calculation, LineId line) {

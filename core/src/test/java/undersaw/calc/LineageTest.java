@@ -7,7 +7,9 @@ import org.junit.jupiter.api.Test;
 import undersaw.SampleReturns;
 import undersaw.calc.Lineage.AccountPart;
 import undersaw.calc.Lineage.LinePart;
+import undersaw.calc.Lineage.MemberPart;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.line.LineSource;
 import undersaw.money.Money;
 
@@ -63,6 +65,35 @@ class LineageTest {
                 .extracting(line -> line.id().text())
                 .containsSubsequence("1120/5", "1120/6", "1120/7", "1120/10")
                 .contains("1120/3");
+    }
+
+    @Test
+    void aTotalGoesDownToTheRowsThatCountTheGreatestFirst() {
+        Calculation year = SampleReturns.corporation()
+                .fact("8949/description@00001", "40 shares")
+                .fact("8949/proceeds@00001", "300")
+                .fact("8949/box@00001", "D")
+                .fact("8949/proceeds@00002", "900")
+                .fact("8949/box@00002", "D")
+                .fact("8949/proceeds@00003", "5000")
+                .fact("8949/box@00003", "A")
+                .calculate();
+        LinePart gain = Lineage.of(year, LineId.of("1120/D/8b/h").alone()).orElseThrow().parts().stream()
+                .filter(part -> part.line().id().text().equals("8949/gain"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(gain.value()).isNotNull().extracting(LineValue::amount).isEqualTo(Money.ofDollars(1200));
+        assertThat(gain.members())
+                .extracting(member -> member.key().toString(), MemberPart::words, MemberPart::amount)
+                .containsExactly(
+                        tuple("8949/gain@00002", "", Money.ofDollars(900)),
+                        tuple("8949/gain@00001", "40 shares", Money.ofDollars(300)));
+        LinePart proceeds = Lineage.of(year, LineKey.parse("8949/gain@00001")).orElseThrow().parts().stream()
+                .filter(part -> part.line().id().text().equals("8949/proceeds"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(proceeds.key()).isEqualTo(LineKey.parse("8949/proceeds@00001"));
+        assertThat(proceeds.value()).isNotNull().extracting(LineValue::amount).isEqualTo(Money.ofDollars(300));
     }
 
     @Test

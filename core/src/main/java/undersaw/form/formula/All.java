@@ -22,7 +22,9 @@ public record All(List<Condition> conditions) implements Condition {
 
     @Override
     public String words() {
-        return conditions.stream().map(Condition::words).collect(Collectors.joining(" and "));
+        return conditions.stream()
+                .map(condition -> condition instanceof Any ? "(" + condition.words() + ")" : condition.words())
+                .collect(Collectors.joining(" and "));
     }
 
     @Override

@@ -22,7 +22,9 @@ public record Any(List<Condition> conditions) implements Condition {
 
     @Override
     public String words() {
-        return conditions.stream().map(Condition::words).collect(Collectors.joining(" or "));
+        return conditions.stream()
+                .map(condition -> condition instanceof All ? "(" + condition.words() + ")" : condition.words())
+                .collect(Collectors.joining(" or "));
     }
 
     @Override

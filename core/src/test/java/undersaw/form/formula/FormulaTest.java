@@ -291,6 +291,16 @@ class FormulaTest {
     }
 
     @Test
+    void mixedConditionsStandInBrackets() {
+        Condition one = new Answered(LineId.of("X/q"), "yes");
+        Condition two = A.isZero();
+        assertThat(one.or(two.and(B.isZero())).words())
+                .isEqualTo("line X/q says yes or (line X/a is 0 and line X/b is 0)");
+        assertThat(one.or(two).and(B.isZero()).words())
+                .isEqualTo("(line X/q says yes or line X/a is 0) and line X/b is 0");
+    }
+
+    @Test
     void countsAndPercentagesOnLinesAreReadAsWhatTheyAre() {
         Count count = new LineCount(LineId.of("X/n"));
         assertThat(count.isAtLeast(4).holds(FIGURES)).isTrue();

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import undersaw.calc.Lineage;
 import undersaw.calc.Lineage.LinePart;
+import undersaw.calc.Lineage.MemberPart;
 import undersaw.engagement.Fact;
 import undersaw.form.Line;
 import undersaw.law.LawValue;
@@ -47,13 +48,19 @@ public record LineageView(
         String expected,
         boolean hidden) {
     private static final int BAR = 120;
+    private static final int MOST_ROWS = 20;
 
     /**
      * A line above or below in the drawn tree.
      *
      * @param bar its size as a length, up to 120
+     * @param rows what the greatest members of a total bring; empty for other lines
+     * @param more in words, how many other members there are; empty where all are named
      */
-    public record Part(Figure figure, String number, String caption, int bar) {}
+    public record Part(Figure figure, String number, String caption, int bar, List<Row> rows, String more) {}
+
+    /** What one member brings to a total. */
+    public record Row(String number, String words, String amount, int bar) {}
 
     /** An account that feeds the figure. */
     public record Account(String number, String name, String amount, String why, int bar) {}
@@ -106,11 +113,29 @@ public record LineageView(
     private static List<Part> parts(List<LinePart> parts, long most) {
         return parts.stream()
                 .map(part -> new Part(
-                        Figure.of(part.line(), part.line().id().alone(), Optional.ofNullable(part.value())),
-                        part.line().id().text(),
+                        Figure.of(part.line(), part.key(), Optional.ofNullable(part.value())),
+                        part.key().toString(),
                         part.line().caption(),
-                        bar(size(part), most)))
+                        bar(size(part), most),
+                        rows(part.members(), most),
+                        more(part.members().size())))
                 .toList();
+    }
+
+    private static List<Row> rows(List<MemberPart> members, long most) {
+        return members.stream()
+                .limit(MOST_ROWS)
+                .map(member -> new Row(
+                        member.key().toString(),
+                        member.words().isEmpty() ? "row " + member.key().instance() : member.words(),
+                        Figure.text(member.amount()),
+                        bar(member.amount().abs().cents(), most)))
+                .toList();
+    }
+
+    private static String more(int members) {
+        int more = members - MOST_ROWS;
+        return more <= 0 ? "" : "and " + more + (more == 1 ? " smaller one" : " smaller ones");
     }
 
     private static long size(LinePart part) {
