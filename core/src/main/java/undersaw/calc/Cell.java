@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.Line;
 import undersaw.form.formula.Count;
 import undersaw.form.formula.Figures;
@@ -35,7 +36,7 @@ final class Cell {
             case AMOUNT ->
                 Money.isPlain(text) ? line.unit().rounded(Money.parse(text)).cents() : WORDS;
             case YES_NO, BOX -> answer(text);
-            case DATE, DATE_OR_WORD -> day(text);
+            case DATE, DATE_OR_WORD -> number(day(text));
             default -> WORDS;
         };
     }
@@ -58,12 +59,17 @@ final class Cell {
         };
     }
 
-    private static long day(String text) {
+    /** The day that is written; null where it is none. */
+    static @Nullable LocalDate day(String text) {
         try {
-            return LocalDate.parse(text).toEpochDay();
+            return text.isEmpty() ? null : LocalDate.parse(text);
         } catch (DateTimeParseException words) {
-            return WORDS;
+            return null;
         }
+    }
+
+    private static long number(@Nullable LocalDate day) {
+        return day == null ? WORDS : day.toEpochDay();
     }
 
     /** What the number stands for; not asked where it stands for no words. */

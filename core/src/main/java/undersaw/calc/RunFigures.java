@@ -1,5 +1,6 @@
 package undersaw.calc;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -142,6 +143,15 @@ final class RunFigures implements Figures {
         return number == Cell.WORDS
                 ? snapshot.facts().get(key(line)).value()
                 : Cell.value(plan.node(line).line(), number).plain();
+    }
+
+    @Override
+    public @Nullable LocalDate day(LineId line) {
+        if (!isCell(line) || !plan.node(line).line().kind().isDate()) {
+            return Cell.day(answer(line));
+        }
+        long number = rows.at(line, member);
+        return rows.has(line, member) && number != Cell.WORDS ? LocalDate.ofEpochDay(number) : null;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package undersaw.calc;
 
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Total;
@@ -29,6 +31,11 @@ record ValueFigures(Calculation calculation) implements Figures {
     @Override
     public String answer(LineId line) {
         return calculation.answer(line);
+    }
+
+    @Override
+    public @Nullable LocalDate day(LineId line) {
+        return Cell.day(answer(line));
     }
 
     @Override

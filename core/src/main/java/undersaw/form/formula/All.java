@@ -17,7 +17,12 @@ public record All(List<Condition> conditions) implements Condition {
 
     @Override
     public boolean holds(Figures figures) {
-        return conditions.stream().allMatch(condition -> condition.holds(figures));
+        for (Condition condition : conditions) {
+            if (!condition.holds(figures)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     @Override

@@ -17,7 +17,12 @@ public record Any(List<Condition> conditions) implements Condition {
 
     @Override
     public boolean holds(Figures figures) {
-        return conditions.stream().anyMatch(condition -> condition.holds(figures));
+        for (Condition condition : conditions) {
+            if (condition.holds(figures)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

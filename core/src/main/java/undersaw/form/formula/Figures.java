@@ -1,6 +1,8 @@
 package undersaw.form.formula;
 
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import undersaw.law.Law;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.CarryoverKind;
@@ -20,6 +22,10 @@ public interface Figures {
 
     /** The answer or words on a line; empty where there are none. */
     String answer(LineId line);
+
+    /** The day on a line; null where it is empty or holds words. */
+    @Nullable
+    LocalDate day(LineId line);
 
     /** In what amounts of the line that is being found are given. */
     Unit unit();

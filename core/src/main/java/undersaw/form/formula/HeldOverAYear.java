@@ -1,8 +1,6 @@
 package undersaw.form.formula;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.Optional;
 import java.util.Set;
 import undersaw.line.LineId;
 
@@ -16,26 +14,18 @@ import undersaw.line.LineId;
 public record HeldOverAYear(LineId acquired, LineId sold) implements Condition {
     @Override
     public boolean holds(Figures figures) {
-        // what is inherited counts as held for more than a year (IRC 1223(9))
-        if (figures.answer(acquired).equals("inherited")) {
-            return true;
+        LocalDate from = figures.day(acquired);
+        if (from == null) {
+            // what is inherited counts as held for more than a year (IRC 1223(9))
+            return figures.answer(acquired).equals("inherited");
         }
-        Optional<LocalDate> from = date(figures.answer(acquired));
-        Optional<LocalDate> until = date(figures.answer(sold));
-        return from.isPresent() && until.isPresent() && between(from.get(), until.get());
+        LocalDate until = figures.day(sold);
+        return until != null && between(from, until);
     }
 
     /** Whether more than a year lies between the two days. */
     public static boolean between(LocalDate acquired, LocalDate sold) {
         return sold.isAfter(acquired.plusYears(1));
-    }
-
-    private static Optional<LocalDate> date(String text) {
-        try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-        } catch (DateTimeParseException notADate) {
-            return Optional.empty();
-        }
     }
 
     @Override

@@ -64,15 +64,17 @@ public final class Form8949 extends Form {
         Condition longByTerm =
                 term.answered("long").or(term.isNotAnyOf("long", "short").and(byDates));
         Condition unboxed = box.isNotAnyOf(BOXES);
-        Line longGain = row("long", "Of this, long-term")
-                .is(when(box.isAnyOf(LONG_BOXES).or(unboxed.and(longByTerm)), gain, NOTHING));
+        Line isLong = row("is-long", "Held long-term")
+                .isYesWhen(() -> box.isAnyOf(LONG_BOXES).or(unboxed.and(longByTerm)))
+                .aside();
+        Line longGain = row("long", "Of this, long-term").is(when(isLong.answered("yes"), gain, NOTHING));
         row("short", "Of this, short-term").is(gain.minus(longGain));
         List<Sales> groups = new ArrayList<>();
         for (int i = 0; i < 2 * OF_EACH_TERM; i++) {
             Condition boxed = box.isAnyOf(BOXES[i], BOXES[i + 2 * OF_EACH_TERM]);
             boolean last = i % OF_EACH_TERM == OF_EACH_TERM - 1;
-            Condition termOfGroup = i < OF_EACH_TERM ? longByTerm.not() : longByTerm;
-            Condition inGroup = last ? boxed.or(unboxed.and(termOfGroup)) : boxed;
+            Condition ofTerm = isLong.answered(i < OF_EACH_TERM ? "no" : "yes");
+            Condition inGroup = last ? boxed.or(unboxed.and(ofTerm)) : boxed;
             groups.add(new Sales(
                     proceeds.total().where(inGroup),
                     cost.total().where(inGroup),

@@ -10,6 +10,7 @@ import static undersaw.form.formula.Formulas.proportion;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -46,6 +47,11 @@ class FormulaTest {
         @Override
         public String answer(LineId line) {
             return Map.of("X/q", "yes", "X/n", "4", "X/p", "12.5").getOrDefault(line.text(), "");
+        }
+
+        @Override
+        public LocalDate day(LineId line) {
+            return LocalDate.of(2025, 6, 30);
         }
 
         @Override
