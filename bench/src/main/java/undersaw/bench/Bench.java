@@ -4,15 +4,20 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.pcollections.HashTreePMap;
 import undersaw.calc.Calculation;
 import undersaw.engagement.Change;
+import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
 import undersaw.files.folder.EngagementFolder;
 import undersaw.files.sheet.ReturnWorkbook;
+import undersaw.form.RowList;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
 import undersaw.suggestions.HeldOut;
@@ -27,6 +32,7 @@ import undersaw.suggestions.NameScore;
 public final class Bench {
     private static final int ACCOUNTS = 2000;
     private static final int TRANSACTIONS = 200_000;
+    private static final int SALES = 1_000;
     private static final int RUNS = 101;
     private static final int FEWEST = 5;
     private static final long WARM_NANOS = 3_000_000_000L;
@@ -39,7 +45,9 @@ public final class Bench {
         Snapshot demo = folder("gannet-row-cannery-2025");
         Snapshot large = LargeBooks.of(folder("slackwater-terminal-2025"), ACCOUNTS);
         boolean equal = compare("demo engagement", demo) & compare("2,000 accounts", large);
+        equal &= compare("1,000 sales of property", withSales(demo, SALES));
         edit(large);
+        ManyMembers.measure(demo, Bench::median);
         for (String each : List.of("slackwater-terminal-2025", "low-tide-kayaks-2025", "gannet-row-cannery-2025")) {
             EveryEdit.measure(each, LargeBooks.of(folder(each), ACCOUNTS));
         }
@@ -62,6 +70,18 @@ public final class Bench {
         LedgerImport.compare(demo.heading(), TRANSACTIONS);
         boolean fits = HundredMegabytes.fits();
         System.exit(equal && fits ? 0 : 1);
+    }
+
+    /** The same engagement with so many sales, each with a box. */
+    private static Snapshot withSales(Snapshot books, int sales) {
+        Map<LineKey, Fact> facts = new HashMap<>(books.facts());
+        for (int i = 1; i <= sales; i++) {
+            String row = RowList.numbered(i);
+            facts.put(LineId.of("8949/proceeds").in(row), Fact.of(String.valueOf(900 + i)));
+            facts.put(LineId.of("8949/cost").in(row), Fact.of(String.valueOf(400 + i % 13)));
+            facts.put(LineId.of("8949/box").in(row), Fact.of(String.valueOf((char) ('A' + i % 12))));
+        }
+        return books.withFacts(HashTreePMap.from(facts));
     }
 
     private static Snapshot folder(String name) {

@@ -185,10 +185,10 @@ final class Evaluation {
         int place = rows.count(node.scope(), key.instance(), (is == null ? 0 : 1) - (was == null ? 0 : 1));
         if (line.isTyped()) {
             noteCell(line, place);
-            put(rows.column(line.id()), place, is == null ? null : Cell.ofTyped(line, is.value()));
+            put(rows.columns().of(line.id()), place, is == null ? null : Cell.ofTyped(line, is.value()));
         } else {
             retyped.computeIfAbsent(line.id(), unused -> new BitSet()).set(place);
-            put(rows.replacedColumn(line.id()), place, is == null ? null : 0L);
+            put(rows.replaced().of(line.id()), place, is == null ? null : 0L);
         }
         return true;
     }
@@ -278,20 +278,20 @@ final class Evaluation {
         LineId id = line.id();
         boolean present = rows.isPresent(node.scope(), member);
         Long computed = present ? compute(node) : null;
-        boolean over = rows.isReplaced(id, member);
+        boolean over = rows.replaced().has(id, member);
         Long now = computed;
         boolean other = retyped.containsKey(id) && retyped.get(id).get(member);
         if (over) {
             Fact fact = Objects.requireNonNull(snapshot.facts().get(figures.key(id)));
             now = Cell.ofTyped(line, fact.value());
             long replaced = computed == null ? 0 : computed;
-            other |= rows.replaced(id, member) != replaced;
-            rows.replacedColumn(id).put(member, replaced);
+            other |= rows.replaced().at(id, member) != replaced;
+            rows.replaced().of(id).put(member, replaced);
         }
-        Long before = rows.has(id, member) ? rows.at(id, member) : null;
+        Long before = rows.columns().has(id, member) ? rows.columns().at(id, member) : null;
         if (!Objects.equals(before, now)) {
             other = true;
-            put(rows.column(id), member, now);
+            put(rows.columns().of(id), member, now);
         }
         if (other) {
             noteCell(line, member);
@@ -361,7 +361,7 @@ final class Evaluation {
 
     private long part(Total total, int member) {
         boolean counts = total.condition() == null || total.condition().holds(figures);
-        long number = counts ? rows.at(total.line(), member) : 0;
+        long number = counts ? rows.columns().at(total.line(), member) : 0;
         return number == Cell.WORDS ? 0 : number;
     }
 

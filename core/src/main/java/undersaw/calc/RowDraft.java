@@ -8,16 +8,14 @@ import undersaw.form.Line;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Total;
 import undersaw.line.Dimension;
-import undersaw.line.LineId;
 import undersaw.money.Money;
 
 /** The lines that repeat while they are evaluated: what is written, which cells moved, which members came or went. */
 final class RowDraft {
-    private final RowFigures before;
     private PMap<Dimension, Members> members;
     private final Map<Dimension, Column.Draft> typedCells = new HashMap<>();
-    private final Map<LineId, Column.Draft> columns = new HashMap<>();
-    private final Map<LineId, Column.Draft> replaced = new HashMap<>();
+    private final ColumnDrafts columns;
+    private final ColumnDrafts replaced;
     private PMap<Total, Tally> tallies;
     private PMap<Division, Column> shares;
     private final Map<Division, BitSet> movedShares = new HashMap<>();
@@ -25,7 +23,8 @@ final class RowDraft {
     private final Map<Dimension, BitSet> comeOrGone = new HashMap<>();
 
     RowDraft(RowFigures before) {
-        this.before = before;
+        columns = new ColumnDrafts(before.columns());
+        replaced = new ColumnDrafts(before.replaced());
         members = before.members();
         tallies = before.tallies();
         shares = before.shares();
@@ -90,32 +89,14 @@ final class RowDraft {
         return comeOrGone.getOrDefault(dimension, new BitSet());
     }
 
-    boolean has(LineId line, int place) {
-        Column.Draft draft = columns.get(line);
-        return draft == null ? before.column(line).has(place) : draft.has(place);
+    /** The number of each cell, by line. */
+    ColumnDrafts columns() {
+        return columns;
     }
 
-    long at(LineId line, int place) {
-        Column.Draft draft = columns.get(line);
-        return draft == null ? before.column(line).at(place) : draft.at(place);
-    }
-
-    Column.Draft column(LineId line) {
-        return columns.computeIfAbsent(line, unused -> before.column(line).draft());
-    }
-
-    boolean isReplaced(LineId line, int place) {
-        Column.Draft draft = replaced.get(line);
-        return draft == null ? before.replaced(line).has(place) : draft.has(place);
-    }
-
-    long replaced(LineId line, int place) {
-        Column.Draft draft = replaced.get(line);
-        return draft == null ? before.replaced(line).at(place) : draft.at(place);
-    }
-
-    Column.Draft replacedColumn(LineId line) {
-        return replaced.computeIfAbsent(line, unused -> before.replaced(line).draft());
+    /** What cells that are typed over would hold, by line. */
+    ColumnDrafts replaced() {
+        return replaced;
     }
 
     Tally tally(Total total) {
@@ -188,16 +169,6 @@ final class RowDraft {
                             known.present(),
                             each.getValue().done()));
         }
-        return new RowFigures(
-                all, written(before.columns(), columns), written(before.replaced(), replaced), tallies, shares);
-    }
-
-    private static PMap<LineId, Column> written(PMap<LineId, Column> from, Map<LineId, Column.Draft> drafts) {
-        PMap<LineId, Column> all = from;
-        for (Map.Entry<LineId, Column.Draft> each : drafts.entrySet()) {
-            Column column = each.getValue().done();
-            all = column.count() == 0 ? all.minus(each.getKey()) : all.plus(each.getKey(), column);
-        }
-        return all;
+        return new RowFigures(all, columns.done(), replaced.done(), tallies, shares);
     }
 }

@@ -97,7 +97,7 @@ final class RunFigures implements Figures {
     }
 
     private boolean isFilled(LineId line) {
-        return isCell(line) ? rows.has(line, member) : values.containsKey(line.alone());
+        return isCell(line) ? rows.columns().has(line, member) : values.containsKey(line.alone());
     }
 
     /** Whether the line means the cell of the member that is being looked at. */
@@ -113,7 +113,7 @@ final class RunFigures implements Figures {
     @Override
     public Money amount(LineId line) {
         if (isCell(line)) {
-            long number = rows.at(line, member);
+            long number = rows.columns().at(line, member);
             boolean amount = plan.node(line).line().kind().isNumber() && number != Cell.WORDS;
             return amount ? Money.ofCents(number) : Money.ZERO;
         }
@@ -124,7 +124,9 @@ final class RunFigures implements Figures {
     @Override
     public Money unreplaced(LineId line) {
         if (isCell(line)) {
-            return rows.isReplaced(line, member) ? Money.ofCents(rows.replaced(line, member)) : amount(line);
+            return rows.replaced().has(line, member)
+                    ? Money.ofCents(rows.replaced().at(line, member))
+                    : amount(line);
         }
         LineValue value = values.get(line.alone());
         return value == null ? Money.ZERO : value.unreplaced();
@@ -136,10 +138,10 @@ final class RunFigures implements Figures {
             LineValue value = values.get(line.alone());
             return value == null ? "" : value.value().plain();
         }
-        if (!rows.has(line, member)) {
+        if (!rows.columns().has(line, member)) {
             return "";
         }
-        long number = rows.at(line, member);
+        long number = rows.columns().at(line, member);
         return number == Cell.WORDS
                 ? snapshot.facts().get(key(line)).value()
                 : Cell.value(plan.node(line).line(), number).plain();
@@ -150,8 +152,8 @@ final class RunFigures implements Figures {
         if (!isCell(line) || !plan.node(line).line().kind().isDate()) {
             return Cell.day(answer(line));
         }
-        long number = rows.at(line, member);
-        return rows.has(line, member) && number != Cell.WORDS ? LocalDate.ofEpochDay(number) : null;
+        long number = rows.columns().at(line, member);
+        return rows.columns().has(line, member) && number != Cell.WORDS ? LocalDate.ofEpochDay(number) : null;
     }
 
     @Override

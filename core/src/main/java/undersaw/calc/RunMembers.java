@@ -32,17 +32,17 @@ final class RunMembers implements MemberFigures {
     @Override
     public Money amount(LineId line, String member) {
         int place = place(line, member);
-        long number = place < 0 ? 0 : rows.at(line, place);
+        long number = place < 0 ? 0 : rows.columns().at(line, place);
         return number == Cell.WORDS ? Money.ZERO : Money.ofCents(number);
     }
 
     @Override
     public String answer(LineId line, String member) {
         int place = place(line, member);
-        if (place < 0 || !rows.has(line, place)) {
+        if (place < 0 || !rows.columns().has(line, place)) {
             return "";
         }
-        long number = rows.at(line, place);
+        long number = rows.columns().at(line, place);
         return number == Cell.WORDS
                 ? snapshot.facts().get(line.in(member)).value()
                 : Cell.value(definition(line), number).plain();

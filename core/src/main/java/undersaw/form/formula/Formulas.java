@@ -62,7 +62,7 @@ public final class Formulas {
         return new Proportion(base.asFormula(), part, whole);
     }
 
-    static Set<Input> readsOf(List<Formula> parts) {
+    static Set<Input> readsOf(List<? extends Rule> parts) {
         Set<Input> reads = new HashSet<>();
         parts.forEach(part -> reads.addAll(part.reads()));
         return reads;

@@ -1,6 +1,6 @@
 package undersaw.form.formula;
 
-import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import undersaw.money.Money;
 
@@ -31,9 +31,7 @@ public record PercentOf(Ratio ratio, Formula base) implements Formula {
 
     @Override
     public Set<Input> reads() {
-        Set<Input> reads = new HashSet<>(ratio.reads());
-        reads.addAll(base.reads());
-        return reads;
+        return Formulas.readsOf(List.of(ratio, base));
     }
 
     @Override

@@ -1,7 +1,7 @@
 package undersaw.form.formula;
 
 import java.math.BigDecimal;
-import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import undersaw.money.Money;
 
@@ -31,9 +31,7 @@ public record Proportion(Formula base, Count part, long whole) implements Formul
 
     @Override
     public Set<Input> reads() {
-        Set<Input> reads = new HashSet<>(base.reads());
-        reads.addAll(part.reads());
-        return reads;
+        return Formulas.readsOf(List.of(base, part));
     }
 
     @Override
