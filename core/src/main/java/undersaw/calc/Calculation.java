@@ -169,7 +169,7 @@ public final class Calculation {
 
     /** The instances in which a repeating line has a value, in order. */
     public List<String> instances(LineId line) {
-        return rowValues(line).stream().map(value -> value.key().instance()).toList();
+        return plan.line(line).filter(Line::isRepeating).map(rows::names).orElse(List.of());
     }
 
     /** Whether a condition holds on this return. */

@@ -1,6 +1,7 @@
 package undersaw.calc;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One number for each member of a dimension that has one, by the member's place.
@@ -100,8 +101,18 @@ final class Column {
             return Column.at(pieces, place);
         }
 
-        int count() {
-            return count;
+        /** Puts the number there, or takes it away where there is none. */
+        void set(int place, @Nullable Long number) {
+            if (number == null) {
+                remove(place);
+            } else {
+                put(place, number);
+            }
+        }
+
+        /** The same where nothing and zero are one. */
+        void setUnlessZero(int place, long number) {
+            set(place, number == 0 ? null : Long.valueOf(number));
         }
 
         void put(int place, long number) {

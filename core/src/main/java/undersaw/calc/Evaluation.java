@@ -63,7 +63,7 @@ final class Evaluation {
         typedBefore = HashTreePMap.empty();
         rows = new RowDraft(RowFigures.none());
         figures = new RunFigures(plan, snapshot, rows, Pools.empty(), HashTreePMap.empty());
-        members = new RunMembers(plan, snapshot, rows);
+        members = new RunMembers(plan, rows, figures);
         whole = true;
     }
 
@@ -75,7 +75,7 @@ final class Evaluation {
         books = before.books();
         rows = new RowDraft(before.rows());
         figures = new RunFigures(plan, snapshot, rows, before.pools(), before.values());
-        members = new RunMembers(plan, snapshot, rows);
+        members = new RunMembers(plan, rows, figures);
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
@@ -185,20 +185,12 @@ final class Evaluation {
         int place = rows.count(node.scope(), key.instance(), (is == null ? 0 : 1) - (was == null ? 0 : 1));
         if (line.isTyped()) {
             noteCell(line, place);
-            put(rows.columns().of(line.id()), place, is == null ? null : Cell.ofTyped(line, is.value()));
+            rows.columns().of(line.id()).set(place, is == null ? null : Cell.ofTyped(line, is.value()));
         } else {
             retyped.computeIfAbsent(line.id(), unused -> new BitSet()).set(place);
-            put(rows.replaced().of(line.id()), place, is == null ? null : 0L);
+            rows.replaced().of(line.id()).set(place, is == null ? null : 0L);
         }
         return true;
-    }
-
-    private static void put(Column.Draft column, int place, @Nullable Long number) {
-        if (number == null) {
-            column.remove(place);
-        } else {
-            column.put(place, number);
-        }
     }
 
     private void noteCell(Line line, int place) {
@@ -253,8 +245,12 @@ final class Evaluation {
 
     /** A line of a part that is not needed, with nothing typed on it. */
     private boolean isShut(Node node) {
-        return node.gate().filter(gate -> !gate.holds(figures)).isPresent()
+        return isGateShut(node)
                 && !snapshot.facts().containsKey(node.line().id().alone());
+    }
+
+    private boolean isGateShut(Node node) {
+        return node.gate().filter(gate -> !gate.holds(figures)).isPresent();
     }
 
     /** Finds a line anew for the members for which anything that it reads moved. */
@@ -277,7 +273,11 @@ final class Evaluation {
         Line line = node.line();
         LineId id = line.id();
         boolean present = rows.isPresent(node.scope(), member);
-        Long computed = present ? compute(node) : null;
+        Long computed = present ? number(node) : null;
+        if (computed != null && computed == 0 && line.isAside() && line.rule().isPresent()) {
+            // a column that serves totals only; thousands of rows would keep a nothing each
+            computed = null;
+        }
         boolean over = rows.replaced().has(id, member);
         Long now = computed;
         boolean other = retyped.containsKey(id) && retyped.get(id).get(member);
@@ -291,7 +291,7 @@ final class Evaluation {
         Long before = rows.columns().has(id, member) ? rows.columns().at(id, member) : null;
         if (!Objects.equals(before, now)) {
             other = true;
-            put(rows.columns().of(id), member, now);
+            rows.columns().of(id).set(member, now);
         }
         if (other) {
             noteCell(line, member);
@@ -299,20 +299,16 @@ final class Evaluation {
         return other;
     }
 
-    private @Nullable Long compute(Node node) {
+    /** What is found ({@link Cell}); null where the line stays empty. */
+    private @Nullable Long number(Node node) {
         Line line = node.line();
-        if (node.gate().filter(gate -> !gate.holds(figures)).isPresent()) {
+        if (isGateShut(node)) {
             return null;
         }
         if (line.yesWhen().isPresent()) {
             return line.yesWhen().get().holds(figures) ? 1L : 0L;
         }
-        if (!line.isAlways() && !figures.hasInput(node)) {
-            return null;
-        }
-        long number = Cell.of(node.rule().orElseThrow(), figures);
-        // a column that serves totals only; thousands of rows would keep a nothing each
-        return number == 0 && line.isAside() ? null : Long.valueOf(number);
+        return line.isAlways() || figures.hasInput(node) ? Cell.of(node.rule().orElseThrow(), figures) : null;
     }
 
     /** The members for which any of the inputs moved. */
@@ -351,7 +347,7 @@ final class Evaluation {
             figures.enter(step.scope(), place);
             long part = part(total, place);
             sum = Math.addExact(sum, Math.subtractExact(part, parts.at(place)));
-            put(parts, place, part == 0 ? null : Long.valueOf(part));
+            parts.setUnlessZero(place, part);
         }
         figures.leave();
         Tally now = new Tally(parts.done(), sum);
@@ -386,16 +382,9 @@ final class Evaluation {
             String text = snapshot.heading().text(line.headingField().get());
             return text.isEmpty() ? null : LineValue.computed(key, Value.of(text), LineSource.TYPED);
         }
-        if (line.yesWhen().isPresent()) {
-            String answer = line.yesWhen().get().holds(figures) ? "yes" : "no";
-            return LineValue.computed(key, Value.of(answer), LineSource.COMPUTED);
-        }
-        if (!line.isAlways() && !figures.hasInput(node)) {
-            return null;
-        }
-        long number = Cell.of(node.rule().orElseThrow(), figures);
+        Long number = number(node);
         LineSource source = line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED;
-        return LineValue.computed(key, Cell.value(line, number), source);
+        return number == null ? null : LineValue.computed(key, Cell.value(line, number), source);
     }
 
     BookTotals books() {

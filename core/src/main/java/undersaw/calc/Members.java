@@ -33,6 +33,22 @@ record Members(PMap<String, Integer> places, PVector<String> names, TreePMap<Str
         return present.getOrDefault(name, -1);
     }
 
+    /** The same with a place for a name that never had one. */
+    Members knowing(String name) {
+        return places.containsKey(name)
+                ? this
+                : new Members(places.plus(name, names.size()), names.plus(name), present, typed);
+    }
+
+    /** The same with the member there, or not. */
+    Members with(String name, boolean there) {
+        return new Members(places, names, there ? present.plus(name, places.get(name)) : present.minus(name), typed);
+    }
+
+    Members with(Column typedCells) {
+        return new Members(places, names, present, typedCells);
+    }
+
     boolean has(int place) {
         return typed.has(place);
     }

@@ -40,34 +40,16 @@ final class RowDraft {
      * @return the member's place
      */
     int count(Dimension dimension, String name, int change) {
-        Members known = of(dimension);
-        Integer place = known.places().get(name);
-        if (place == null) {
-            place = known.names().size();
-            known = new Members(
-                    known.places().plus(name, place), known.names().plus(name), known.present(), known.typed());
-            members = members.plus(dimension, known);
-        }
-        Members from = known;
+        Members known = of(dimension).knowing(name);
+        int place = known.places().get(name);
         Column.Draft cells =
-                typedCells.computeIfAbsent(dimension, unused -> from.typed().draft());
-        long now = cells.at(place) + change;
-        if (now == 0 && cells.has(place)) {
-            cells.remove(place);
-            members = members.plus(
-                    dimension,
-                    new Members(known.places(), known.names(), known.present().minus(name), known.typed()));
+                typedCells.computeIfAbsent(dimension, unused -> known.typed().draft());
+        boolean was = cells.has(place);
+        cells.setUnlessZero(place, cells.at(place) + change);
+        boolean is = cells.has(place);
+        members = members.plus(dimension, was == is ? known : known.with(name, is));
+        if (was != is) {
             note(comeOrGone, dimension, place);
-        } else if (now > 0) {
-            boolean came = !cells.has(place);
-            cells.put(place, now);
-            if (came) {
-                members = members.plus(
-                        dimension,
-                        new Members(
-                                known.places(), known.names(), known.present().plus(name, place), known.typed()));
-                note(comeOrGone, dimension, place);
-            }
         }
         return place;
     }
@@ -123,11 +105,7 @@ final class RowDraft {
                     : 0;
             if (part != before.at(place)) {
                 changed.set(place);
-                if (part == 0) {
-                    now.remove(place);
-                } else {
-                    now.put(place, part);
-                }
+                now.setUnlessZero(place, part);
             }
         });
         shares = shares.plus(division, now.done());
@@ -160,14 +138,8 @@ final class RowDraft {
     RowFigures done() {
         PMap<Dimension, Members> all = members;
         for (Map.Entry<Dimension, Column.Draft> each : typedCells.entrySet()) {
-            Members known = all.get(each.getKey());
             all = all.plus(
-                    each.getKey(),
-                    new Members(
-                            known.places(),
-                            known.names(),
-                            known.present(),
-                            each.getValue().done()));
+                    each.getKey(), all.get(each.getKey()).with(each.getValue().done()));
         }
         return new RowFigures(all, columns.done(), replaced.done(), tallies, shares);
     }

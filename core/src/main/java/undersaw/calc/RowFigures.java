@@ -69,6 +69,15 @@ record RowFigures(
         return place < 0 || !column(line.id()).has(place) ? null : value(line, member, place, snapshot);
     }
 
+    /** The members that have a value on the line, in the order of their names. */
+    List<String> names(Line line) {
+        Column column = column(line.id());
+        return of(line.scope().orElseThrow()).present().entrySet().stream()
+                .filter(member -> column.has(member.getValue()))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
     /** What stands on a line, member by member, in the order of their names. */
     List<LineValue> values(Line line, Snapshot snapshot) {
         Column column = column(line.id());

@@ -105,9 +105,13 @@ final class RunFigures implements Figures {
         return scope != null && scope.equals(plan.node(line).scope());
     }
 
+    private LineKey key(LineId line, int place) {
+        return line.in(rows.of(Objects.requireNonNull(plan.node(line).scope())).name(place));
+    }
+
     /** The cell of the member that is being looked at. */
     LineKey key(LineId line) {
-        return line.in(rows.of(Objects.requireNonNull(scope)).name(member));
+        return key(line, member);
     }
 
     @Override
@@ -138,22 +142,33 @@ final class RunFigures implements Figures {
             LineValue value = values.get(line.alone());
             return value == null ? "" : value.value().plain();
         }
-        if (!rows.columns().has(line, member)) {
+        return answer(line, member);
+    }
+
+    /** The words, number or date in a member's cell as it is written; empty where there is none. */
+    String answer(LineId line, int place) {
+        if (!rows.columns().has(line, place)) {
             return "";
         }
-        long number = rows.columns().at(line, member);
+        long number = rows.columns().at(line, place);
         return number == Cell.WORDS
-                ? snapshot.facts().get(key(line)).value()
+                ? snapshot.facts().get(key(line, place)).value()
                 : Cell.value(plan.node(line).line(), number).plain();
     }
 
     @Override
     public @Nullable LocalDate day(LineId line) {
-        if (!isCell(line) || !plan.node(line).line().kind().isDate()) {
-            return Cell.day(answer(line));
+        return isCell(line) ? day(line, member) : Cell.day(answer(line));
+    }
+
+    /** The day in a member's cell; null where it is empty or holds words. */
+    @Nullable
+    LocalDate day(LineId line, int place) {
+        if (!plan.node(line).line().kind().isDate()) {
+            return Cell.day(answer(line, place));
         }
-        long number = rows.columns().at(line, member);
-        return rows.columns().has(line, member) && number != Cell.WORDS ? LocalDate.ofEpochDay(number) : null;
+        long number = rows.columns().at(line, place);
+        return rows.columns().has(line, place) && number != Cell.WORDS ? LocalDate.ofEpochDay(number) : null;
     }
 
     @Override

@@ -1,27 +1,26 @@
 package undersaw.calc;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Supplier;
-import undersaw.engagement.Snapshot;
-import undersaw.form.Line;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.MemberFigures;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
-import undersaw.money.Money;
 
 /** The cells found so far in a run, for rules that look at all members. */
 final class RunMembers implements MemberFigures {
     private final Plan plan;
-    private final Snapshot snapshot;
     private final RowDraft rows;
+    private final RunFigures figures;
     private final Map<Object, Object> kept = new HashMap<>();
 
-    RunMembers(Plan plan, Snapshot snapshot, RowDraft rows) {
+    RunMembers(Plan plan, RowDraft rows, RunFigures figures) {
         this.plan = plan;
-        this.snapshot = snapshot;
         this.rows = rows;
+        this.figures = figures;
     }
 
     @Override
@@ -30,30 +29,19 @@ final class RunMembers implements MemberFigures {
     }
 
     @Override
-    public Money amount(LineId line, String member) {
+    public String answer(LineId line, String member) {
         int place = place(line, member);
-        long number = place < 0 ? 0 : rows.columns().at(line, place);
-        return number == Cell.WORDS ? Money.ZERO : Money.ofCents(number);
+        return place < 0 ? "" : figures.answer(line, place);
     }
 
     @Override
-    public String answer(LineId line, String member) {
+    public @Nullable LocalDate day(LineId line, String member) {
         int place = place(line, member);
-        if (place < 0 || !rows.columns().has(line, place)) {
-            return "";
-        }
-        long number = rows.columns().at(line, place);
-        return number == Cell.WORDS
-                ? snapshot.facts().get(line.in(member)).value()
-                : Cell.value(definition(line), number).plain();
+        return place < 0 ? null : figures.day(line, place);
     }
 
     private int place(LineId line, String member) {
-        return rows.of(definition(line).scope().orElseThrow()).place(member);
-    }
-
-    private Line definition(LineId line) {
-        return plan.node(line).line();
+        return rows.of(plan.node(line).line().scope().orElseThrow()).place(member);
     }
 
     @Override

@@ -3,7 +3,6 @@ package undersaw.owners;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -69,10 +68,9 @@ public record ByHoldings(LineId line, Measure measure, LineId rounding) implemen
         List<Holdings.Change> changes = new ArrayList<>();
         for (String row : members.of(OwnershipChanges.ROWS)) {
             Optional<BigDecimal> position = number(members.answer(measure.changed(), row));
-            Optional<LocalDate> date = date(members.answer(OwnershipChanges.DATE, row));
-            if (position.isPresent() && date.isPresent()) {
-                changes.add(
-                        new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date.get(), position.get()));
+            LocalDate date = members.day(OwnershipChanges.DATE, row);
+            if (position.isPresent() && date != null) {
+                changes.add(new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date, position.get()));
             }
         }
         return Holdings.of(figures.period(), owners, opening, changes);
@@ -82,14 +80,6 @@ public record ByHoldings(LineId line, Measure measure, LineId rounding) implemen
         try {
             return text.isEmpty() ? Optional.empty() : Optional.of(new BigDecimal(text));
         } catch (NumberFormatException words) {
-            return Optional.empty();
-        }
-    }
-
-    private static Optional<LocalDate> date(String text) {
-        try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-        } catch (DateTimeParseException notADay) {
             return Optional.empty();
         }
     }

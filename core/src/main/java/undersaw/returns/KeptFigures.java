@@ -125,7 +125,8 @@ public record KeptFigures(Map<LineKey, String> byKey) {
                     .forEach(line -> through.add(line.text()));
         }
         if (!through.isEmpty()) {
-            words.add("through " + String.join(", ", through.stream().sorted().toList()));
+            words.add("through "
+                    + String.join(", ", through.stream().distinct().sorted().toList()));
         }
         if (words.isEmpty()) {
             boolean heading = now.plan()

@@ -36,6 +36,7 @@ final class NeedCauses {
         causes.sort(Comparator.comparing(Feed::words));
         condition.reads().stream()
                 .flatMap(input -> input.lines().stream())
+                .distinct()
                 .flatMap(line -> year.plan().line(line).stream())
                 .sorted(Comparator.comparingInt(year.plan()::place))
                 .flatMap(this::filled)

@@ -81,6 +81,18 @@ class GatedPartTest {
     }
 
     @Test
+    void aFigureTypedWithoutNeedTakesThePlaceOfNothing() {
+        Calculation typed = year("X/1", "7", "X/2", "55");
+        assertThat(typed.value(DOUBLE).orElseThrow().unreplaced().dollars()).isZero();
+        assertThat(with(typed, "X/1", "100")
+                        .value(DOUBLE)
+                        .orElseThrow()
+                        .unreplaced()
+                        .dollars())
+                .isEqualTo(200);
+    }
+
+    @Test
     void whatMovesWithoutCrossingCostsOnlyTheQuestion() {
         Calculation below = year("X/1", "10");
         // the typed line, the need and the line after; not the part's own

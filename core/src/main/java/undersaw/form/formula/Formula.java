@@ -17,7 +17,6 @@ public sealed interface Formula extends Rule, Term
                 Fraction,
                 Greatest,
                 LawAmount,
-                LawShare,
                 Least,
                 Paid,
                 PercentOf,

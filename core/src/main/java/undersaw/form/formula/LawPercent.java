@@ -21,6 +21,11 @@ public record LawPercent(LawKey share) implements Ratio {
     }
 
     @Override
+    public String taken() {
+        return words() + " times";
+    }
+
+    @Override
     public Set<Input> reads() {
         return Set.of(new Input.OfLaw(share));
     }

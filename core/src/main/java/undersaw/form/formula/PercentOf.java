@@ -5,7 +5,7 @@ import java.util.Set;
 import undersaw.money.Money;
 
 /**
- * A percentage that the return finds or a person types, taken of an amount and rounded to the unit of the line.
+ * A percentage, of the law or of the return, taken of an amount and rounded to the unit of the line.
  *
  * @param ratio the percentage
  * @param base what it is taken of
@@ -21,7 +21,7 @@ public record PercentOf(Ratio ratio, Formula base) implements Formula {
 
     @Override
     public String words() {
-        return ratio.bracketed() + " percent of " + base.bracketed();
+        return ratio.taken() + " " + base.bracketed();
     }
 
     @Override

@@ -6,6 +6,11 @@ import undersaw.money.Percent;
 public sealed interface Ratio extends Rule permits LawPercent, LinePercent, OnlyWhen, Quotient {
     Percent value(Figures figures);
 
+    /** The words before what it is taken of. */
+    default String taken() {
+        return bracketed() + " percent of";
+    }
+
     /** Zero percent while the condition does not hold. */
     default Ratio onlyWhen(Condition condition) {
         return new OnlyWhen(this, condition);

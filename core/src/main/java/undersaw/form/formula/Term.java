@@ -22,7 +22,7 @@ public interface Term {
 
     /** The share that the law fixes for the year, rounded to whole dollars. */
     default Formula times(LawKey share) {
-        return new LawShare(share, asFormula());
+        return times(new LawPercent(share));
     }
 
     /** A percentage of this amount, rounded to whole dollars. */
