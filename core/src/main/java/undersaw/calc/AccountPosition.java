@@ -67,10 +67,10 @@ public record AccountPosition(
             Money start = split.of(opening, adjusted);
             openingLeft = openingLeft.minus(start);
             closingLeft = closingLeft.minus(closing);
-            Mapping there = new Mapping(split.line(), split.treatment(), mapping.confirmed(), split.words());
+            Mapping there = new Mapping(split.place(), split.treatment(), mapping.confirmed(), split.words());
             parts.add(new AccountPosition(account, there, start, closing, Money.ZERO, Optional.empty(), snapshot));
         }
-        Mapping rest = new Mapping(mapping.line(), mapping.treatment(), mapping.confirmed(), "the rest");
+        Mapping rest = new Mapping(mapping.place(), mapping.treatment(), mapping.confirmed(), "the rest");
         parts.add(new AccountPosition(account, rest, openingLeft, closingLeft, taxEntries, partner, snapshot));
         return parts;
     }

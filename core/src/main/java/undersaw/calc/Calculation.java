@@ -2,6 +2,7 @@ package undersaw.calc;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -25,6 +26,7 @@ import undersaw.form.formula.Total;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -139,17 +141,27 @@ public final class Calculation {
 
     /** Exact cents that accounts bring to the line. */
     public Money posted(LineId line) {
-        return pools.total(line);
+        return pools.total(line.alone());
     }
 
-    /** What accounts bring to the line, in the order of their numbers. */
+    /** What accounts bring to the line, in the order of their numbers; member by member where it repeats. */
     public List<Posting> postings(LineId line) {
-        return List.copyOf(pools.feeders(line));
+        Optional<Dimension> members = plan.line(line).flatMap(Line::scope);
+        return members.isEmpty()
+                ? postings(line.alone())
+                : rows.of(members.get()).inOrder().stream()
+                        .flatMap(member -> postings(line.in(member)).stream())
+                        .toList();
+    }
+
+    /** What accounts bring to one place, in the order of their numbers. */
+    public List<Posting> postings(LineKey place) {
+        return List.copyOf(pools.feeders(place));
     }
 
     /** Whether any account brings anything to the line. */
     public boolean isFed(LineId line) {
-        return !pools.feeders(line).isEmpty();
+        return !postings(line).isEmpty();
     }
 
     /** What all accounts come to. */
@@ -297,8 +309,27 @@ public final class Calculation {
                 .anyMatch(line -> rows.column(line.id()).count() > 0);
     }
 
+    /** The members of a dimension, in the order of their names. */
+    public List<String> members(Dimension dimension) {
+        return List.copyOf(rows.of(dimension).inOrder());
+    }
+
     /** The rows of a list that hold anything, in order. */
     public List<String> rowsOf(RowList list) {
+        List<String> rows = new ArrayList<>(filledRows(list));
+        list.part().order().ifPresent(place -> rows.sort(Comparator.comparingLong(row -> place(place, row))));
+        return rows;
+    }
+
+    private long place(Line order, String row) {
+        return value(order.id().in(row))
+                .map(value -> value.value().plain())
+                .filter(text -> text.matches("\\d{1,9}"))
+                .map(Long::parseLong)
+                .orElse(Long.MAX_VALUE);
+    }
+
+    private List<String> filledRows(RowList list) {
         List<Column> columns =
                 list.lines().stream().map(line -> rows.column(line.id())).toList();
         return rows.of(list.members()).present().entrySet().stream()
@@ -334,10 +365,10 @@ public final class Calculation {
         return place < 0 ? Money.ZERO : Money.ofCents(rows.tally(total).parts().at(place));
     }
 
-    /** A member's part of what is divided; nothing where it has none. */
-    public Money part(Division division, String member) {
+    /** A member's part of what is divided: cents, or millionths of what is no amount; 0 where it has none. */
+    public long part(Division division, String member) {
         int place = rows.of(division.members()).place(member);
-        return place < 0 ? Money.ZERO : Money.ofCents(rows.shares(division).at(place));
+        return place < 0 ? 0 : rows.shares(division).at(place);
     }
 
     Map<String, EntryTotals> entries() {

@@ -9,20 +9,22 @@ import undersaw.form.Line;
 import undersaw.form.formula.Count;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Quantity;
 import undersaw.form.formula.Ratio;
 import undersaw.form.formula.Rule;
 import undersaw.line.Value;
 import undersaw.money.Money;
 
 /**
- * How what stands in one cell of a row is kept as one number: cents of an amount, millionths of a percent, a count, the
+ * How what stands in one cell of a row is kept as one number: cents of an amount, millionths of a percent or of
+ * a number of shares, a count, the
  * number of a day, 1 for yes, the place of a word in its line's short list. Other words are kept with what was typed.
  */
 final class Cell {
     /** Words that no number stands for. */
     static final long WORDS = Long.MIN_VALUE;
 
-    private static final int PERCENT_DECIMALS = 6;
+    private static final int DECIMALS = 6;
 
     private Cell() {}
 
@@ -46,8 +48,11 @@ final class Cell {
         if (rule instanceof Formula formula) {
             return formula.value(figures).cents();
         }
+        if (rule instanceof Quantity quantity) {
+            return quantity.value(figures).movePointRight(DECIMALS).longValueExact();
+        }
         return rule instanceof Ratio ratio
-                ? ratio.value(figures).value().movePointRight(PERCENT_DECIMALS).longValueExact()
+                ? ratio.value(figures).value().movePointRight(DECIMALS).longValueExact()
                 : ((Count) rule).value(figures);
     }
 
@@ -82,13 +87,17 @@ final class Cell {
             case DATE, DATE_OR_WORD -> Value.of(LocalDate.ofEpochDay(number).toString());
             case PERCENT -> Value.of(percent(number));
             case COUNT -> Value.of(String.valueOf(number));
+            case SHARES ->
+                Value.of(BigDecimal.valueOf(number, DECIMALS)
+                        .stripTrailingZeros()
+                        .toPlainString());
             default -> Value.of(Money.ofCents(number));
         };
     }
 
     /** Whole percents, or two decimals, or as many as there are. */
     private static String percent(long millionths) {
-        BigDecimal value = BigDecimal.valueOf(millionths, PERCENT_DECIMALS).stripTrailingZeros();
+        BigDecimal value = BigDecimal.valueOf(millionths, DECIMALS).stripTrailingZeros();
         int decimals = value.scale() <= 0 ? 0 : Math.max(2, value.scale());
         return value.setScale(decimals, RoundingMode.UNNECESSARY).toPlainString();
     }

@@ -102,10 +102,21 @@ final class Evaluation {
         List<Posting> postings =
                 known ? SplitPostings.of(plan, AccountPosition.of(account, mapping, snapshot, entries)) : List.of();
         evaluated += postings.size();
+        figures.pools().of(account.number()).forEach(posting -> countFed(posting, -1));
+        postings.forEach(posting -> countFed(posting, 1));
         figures.keep(figures.pools()
                 .with(account.number(), postings)
                 .pairing(account.number(), known ? mapping.partner() : ""));
         books = books.with(account, AccountPosition.balances(account, entries).adjusted(), mapping);
+    }
+
+    /** A member is there as soon as an account brings it anything. */
+    private void countFed(Posting posting, int change) {
+        Dimension members = plan.has(posting.line()) ? plan.node(posting.line()).scope() : null;
+        if (members != null && !posting.place().instance().isEmpty()) {
+            int place = rows.count(members, posting.place().instance(), change);
+            rows.noteFed(posting.line(), place);
+        }
     }
 
     private PriorityQueue<Step> dirty(Set<Touch> touches) {
@@ -142,13 +153,27 @@ final class Evaluation {
         Account account = snapshot.accounts().get(number);
         movedAccounts.add(number);
         if (account == null) {
+            figures.pools().of(number).forEach(posting -> countFed(posting, -1));
             figures.keep(figures.pools().with(number, List.of()));
             books = books.without(number);
         } else {
             post(account);
         }
         figures.pools().of(number).forEach(posting -> touched.add(posting.line()));
-        touched.forEach(line -> stir(new Input.OfAccounts(line), queue));
+        touched.forEach(line -> {
+            stir(new Input.OfAccounts(line), queue);
+            Dimension members = plan.has(line) ? plan.node(line).scope() : null;
+            if (members != null) {
+                stirMembers(members, queue);
+            }
+        });
+    }
+
+    /** Where members came or went, all that stands once a member is looked at for them. */
+    private void stirMembers(Dimension members, PriorityQueue<Step> queue) {
+        if (!rows.comeOrGone(members).isEmpty() && stirredMembers.add(members)) {
+            queue.addAll(plan.stepsOver(members));
+        }
     }
 
     private void retype(LineKey key, PriorityQueue<Step> queue) {
@@ -164,9 +189,7 @@ final class Evaluation {
                 } else {
                     queue.add(node);
                 }
-                if (!rows.comeOrGone(members).isEmpty() && stirredMembers.add(members)) {
-                    queue.addAll(plan.stepsOver(members));
-                }
+                stirMembers(members, queue);
             }
         } else if (snapshot.accounts().containsKey(key.instance())) {
             // the tax amount of one account under its treatment
@@ -329,6 +352,9 @@ final class Evaluation {
     private @Nullable BitSet movedBy(Input input) {
         if (input instanceof Input.OfDivision part) {
             return rows.moved(part.division());
+        }
+        if (input instanceof Input.OfAccounts read && plan.node(read.line()).scope() != null) {
+            return rows.fed(read.line());
         }
         return input instanceof Input.OfLine read && plan.node(read.line()).scope() != null
                 ? rows.moved(plan.node(read.line()).line())

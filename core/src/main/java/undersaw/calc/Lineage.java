@@ -95,7 +95,7 @@ public record Lineage(
                             .filter(other -> isFound(calculation, other))
                             .ifPresent(other -> parts.add(part(calculation, other, key)));
                 } else if (input instanceof Input.OfAccounts read) {
-                    accounts.addAll(accounts(calculation, read.line()));
+                    accounts.addAll(accounts(calculation, fed(calculation, read.line(), key)));
                 }
             }
             parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
@@ -169,8 +169,15 @@ public record Lineage(
                 .findFirst();
     }
 
-    private static List<AccountPart> accounts(Calculation calculation, LineId line) {
-        return calculation.postings(line).stream()
+    /** Within a row, accounts of the same row are meant. */
+    private static LineKey fed(Calculation calculation, LineId line, LineKey from) {
+        boolean repeats =
+                calculation.plan().line(line).filter(Line::isRepeating).isPresent();
+        return repeats ? line.in(from.instance()) : line.alone();
+    }
+
+    private static List<AccountPart> accounts(Calculation calculation, LineKey place) {
+        return calculation.postings(place).stream()
                 .map(posting -> new AccountPart(
                         calculation.snapshot().accounts().get(posting.account()), posting.amount(), posting.why()))
                 .toList();

@@ -9,7 +9,7 @@ import org.pcollections.TreePVector;
 import undersaw.line.NaturalOrder;
 
 /**
- * The members of a dimension: every row in which anything is typed.
+ * The members of a dimension: every row in which anything is typed, or to which an account brings something.
  *
  * <p>Each has a place of its own in the columns of its dimension. Places are an accident of history: a member that goes
  * and comes again keeps its place, and two calculations have the same places only where one was made out of the other.
@@ -17,7 +17,7 @@ import undersaw.line.NaturalOrder;
  * @param places the place of each member that there ever was
  * @param names the members by place
  * @param present the members that are there, in the order of their names
- * @param typed how many cells are typed in the row of each
+ * @param typed how many cells are typed in the row of each, and how many amounts accounts bring
  */
 record Members(PMap<String, Integer> places, PVector<String> names, TreePMap<String, Integer> present, Column typed) {
     static final Members NONE =

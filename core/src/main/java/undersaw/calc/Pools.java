@@ -9,24 +9,24 @@ import org.pcollections.PMap;
 import org.pcollections.PSet;
 import org.pcollections.PSortedMap;
 import org.pcollections.TreePMap;
-import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.line.NaturalOrder;
 import undersaw.money.Money;
 
 /**
- * What accounts bring to lines: exact totals by line, and each account's share in them.
+ * What accounts bring to lines: exact totals by place, and each account's share in them.
  *
  * <p>Persistent: putting one account anew costs what that account touches, however many there are.
  *
- * @param totals exact cents by line
- * @param byLine postings by line and account
+ * @param totals exact cents by place
+ * @param byLine postings by place and account
  * @param byAccount postings by account
  * @param readWith the account that an account is read together with
  * @param readBy the accounts that read an account
  */
 record Pools(
-        PMap<LineId, Money> totals,
-        PMap<LineId, PSortedMap<Feed, Posting>> byLine,
+        PMap<LineKey, Money> totals,
+        PMap<LineKey, PSortedMap<Feed, Posting>> byLine,
         PMap<String, List<Posting>> byAccount,
         PMap<String, String> readWith,
         PMap<String, PSet<String>> readBy) {
@@ -44,24 +44,25 @@ record Pools(
 
     /** The account's postings replaced; an empty list takes the account out. */
     Pools with(String account, List<Posting> postings) {
-        PMap<LineId, Money> newTotals = totals;
-        PMap<LineId, PSortedMap<Feed, Posting>> newByLine = byLine;
+        PMap<LineKey, Money> newTotals = totals;
+        PMap<LineKey, PSortedMap<Feed, Posting>> newByLine = byLine;
         for (Posting old : byAccount.getOrDefault(account, List.of())) {
-            PSortedMap<Feed, Posting> left = newByLine.get(old.line()).minus(Feed.of(old));
+            PSortedMap<Feed, Posting> left = newByLine.get(old.place()).minus(Feed.of(old));
             if (left.isEmpty()) {
-                newByLine = newByLine.minus(old.line());
-                newTotals = newTotals.minus(old.line());
+                newByLine = newByLine.minus(old.place());
+                newTotals = newTotals.minus(old.place());
             } else {
-                newByLine = newByLine.plus(old.line(), left);
-                newTotals = newTotals.plus(old.line(), newTotals.get(old.line()).minus(old.amount()));
+                newByLine = newByLine.plus(old.place(), left);
+                newTotals =
+                        newTotals.plus(old.place(), newTotals.get(old.place()).minus(old.amount()));
             }
         }
         for (Posting posting : postings) {
-            LineId line = posting.line();
+            LineKey place = posting.place();
             newTotals = newTotals.plus(
-                    line, newTotals.getOrDefault(line, Money.ZERO).plus(posting.amount()));
+                    place, newTotals.getOrDefault(place, Money.ZERO).plus(posting.amount()));
             newByLine =
-                    newByLine.plus(line, newByLine.getOrDefault(line, NOTHING).plus(Feed.of(posting), posting));
+                    newByLine.plus(place, newByLine.getOrDefault(place, NOTHING).plus(Feed.of(posting), posting));
         }
         PMap<String, List<Posting>> newByAccount =
                 postings.isEmpty() ? byAccount.minus(account) : byAccount.plus(account, List.copyOf(postings));
@@ -91,20 +92,20 @@ record Pools(
         return readBy.getOrDefault(account, HashTreePSet.empty());
     }
 
-    Money total(LineId line) {
-        return totals.getOrDefault(line, Money.ZERO);
+    Money total(LineKey place) {
+        return totals.getOrDefault(place, Money.ZERO);
     }
 
-    /** What accounts bring to the line, in the order of their numbers. */
-    Collection<Posting> feeders(LineId line) {
-        return byLine.getOrDefault(line, NOTHING).values();
+    /** What accounts bring to the place, in the order of their numbers. */
+    Collection<Posting> feeders(LineKey place) {
+        return byLine.getOrDefault(place, NOTHING).values();
     }
 
     List<Posting> of(String account) {
         return byAccount.getOrDefault(account, List.of());
     }
 
-    /** What tells postings to one line apart: an account may reach it twice for different reasons. */
+    /** What tells postings to one place apart: an account may reach it twice for different reasons. */
     record Feed(String account, String why, Portion portion) implements Comparable<Feed> {
         static Feed of(Posting posting) {
             return new Feed(posting.account(), posting.why(), posting.portion());

@@ -8,7 +8,7 @@ import undersaw.form.Line;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Total;
 import undersaw.line.Dimension;
-import undersaw.money.Money;
+import undersaw.line.LineId;
 
 /** The lines that repeat while they are evaluated: what is written, which cells moved, which members came or went. */
 final class RowDraft {
@@ -20,6 +20,7 @@ final class RowDraft {
     private PMap<Division, Column> shares;
     private final Map<Division, BitSet> movedShares = new HashMap<>();
     private final Map<Line, BitSet> moved = new HashMap<>();
+    private final Map<LineId, BitSet> fed = new HashMap<>();
     private final Map<Dimension, BitSet> comeOrGone = new HashMap<>();
 
     RowDraft(RowFigures before) {
@@ -35,7 +36,7 @@ final class RowDraft {
     }
 
     /**
-     * Counts a cell of a member that is typed, or no longer.
+     * Counts a cell of a member that is typed or fed by an account, or no longer.
      *
      * @return the member's place
      */
@@ -94,15 +95,13 @@ final class RowDraft {
     }
 
     /** Keeps the parts as they are now found; tells whether any moved. */
-    boolean keep(Division division, Map<String, Money> parts) {
+    boolean keep(Division division, Map<String, Long> parts) {
         Members among = of(division.members());
         Column before = shares(division);
         Column.Draft now = before.draft();
         BitSet changed = new BitSet();
         among.places().forEach((name, place) -> {
-            long part = isPresent(division.members(), place)
-                    ? parts.getOrDefault(name, Money.ZERO).cents()
-                    : 0;
+            long part = isPresent(division.members(), place) ? parts.getOrDefault(name, 0L) : 0;
             if (part != before.at(place)) {
                 changed.set(place);
                 now.setUnlessZero(place, part);
@@ -129,6 +128,15 @@ final class RowDraft {
 
     Map<Line, BitSet> moved() {
         return moved;
+    }
+
+    void noteFed(LineId line, int place) {
+        note(fed, line, place);
+    }
+
+    /** The members to which accounts bring something else than before this run. */
+    BitSet fed(LineId line) {
+        return fed.getOrDefault(line, new BitSet());
     }
 
     private static <K> void note(Map<K, BitSet> places, K key, int place) {

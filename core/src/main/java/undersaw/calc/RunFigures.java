@@ -85,7 +85,7 @@ final class RunFigures implements Figures {
                             && rows.tally(sum.total()).isFilled()
                     || input instanceof Input.OfDivision part
                             && rows.shares(part.division()).has(member)
-                    || input instanceof Input.OfAccounts read && pools.totals().containsKey(read.line())
+                    || input instanceof Input.OfAccounts read && pools.totals().containsKey(fed(read.line()))
                     || input instanceof Input.OfPayments paid
                             && !paid(paid.kind()).isZero()
                     || input instanceof Input.OfCarryovers carried
@@ -117,12 +117,17 @@ final class RunFigures implements Figures {
     @Override
     public Money amount(LineId line) {
         if (isCell(line)) {
-            long number = rows.columns().at(line, member);
-            boolean amount = plan.node(line).line().kind().isNumber() && number != Cell.WORDS;
-            return amount ? Money.ofCents(number) : Money.ZERO;
+            return amount(line, member);
         }
         LineValue value = values.get(line.alone());
         return value == null ? Money.ZERO : value.amount();
+    }
+
+    /** The amount in a member's cell; nothing where it is empty or no amount. */
+    Money amount(LineId line, int place) {
+        long number = rows.columns().at(line, place);
+        boolean amount = plan.node(line).line().kind().isNumber() && number != Cell.WORDS;
+        return amount ? Money.ofCents(number) : Money.ZERO;
     }
 
     @Override
@@ -176,9 +181,14 @@ final class RunFigures implements Figures {
         return unit;
     }
 
+    /** Where accounts bring what the reader sees: its own member's cell, or the line that stands once. */
+    private LineKey fed(LineId line) {
+        return isCell(line) ? key(line) : line.alone();
+    }
+
     @Override
     public Money posted(LineId line) {
-        return pools.total(line);
+        return pools.total(fed(line));
     }
 
     @Override
@@ -187,8 +197,8 @@ final class RunFigures implements Figures {
     }
 
     @Override
-    public Money part(Division division) {
-        return Money.ofCents(rows.shares(division).at(member));
+    public long part(Division division) {
+        return rows.shares(division).at(member);
     }
 
     @Override

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.MemberFigures;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 
 /** The cells found so far in a run, for rules that look at all members. */
 final class RunMembers implements MemberFigures {
@@ -32,6 +33,12 @@ final class RunMembers implements MemberFigures {
     public String answer(LineId line, String member) {
         int place = place(line, member);
         return place < 0 ? "" : figures.answer(line, place);
+    }
+
+    @Override
+    public Money amount(LineId line, String member) {
+        int place = place(line, member);
+        return place < 0 ? Money.ZERO : figures.amount(line, place);
     }
 
     @Override

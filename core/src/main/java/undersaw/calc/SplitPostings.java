@@ -3,14 +3,14 @@ package undersaw.calc;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 
 /** What an account brings as a whole, or part by part where it is split between lines. */
 final class SplitPostings {
     private SplitPostings() {}
 
-    private record Way(LineId line, String why) {}
+    private record Way(LineKey place, String why) {}
 
     static List<Posting> of(Plan plan, AccountPosition position) {
         if (!position.mapping().isSplit()) {
@@ -22,7 +22,7 @@ final class SplitPostings {
             for (Posting posting : plan.postingRule().post(part)) {
                 String why = posting.why().isEmpty() ? "part of the account" : posting.why();
                 postings.merge(
-                        new Way(posting.line(), why),
+                        new Way(posting.place(), why),
                         fixed(posting, posting.amount(), why),
                         (one, other) -> fixed(one, one.amount().plus(other.amount()), why));
             }
@@ -31,6 +31,6 @@ final class SplitPostings {
     }
 
     private static Posting fixed(Posting posting, Money amount, String why) {
-        return new Posting(posting.account(), posting.line(), amount, Portion.FIXED, posting.treatment(), why);
+        return new Posting(posting.account(), posting.place(), amount, Portion.FIXED, posting.treatment(), why);
     }
 }

@@ -171,6 +171,8 @@ final class Steps {
                 place(read.total(), reader);
             } else if (input instanceof Input.OfDivision read) {
                 place(read.division(), reader);
+            } else if (input instanceof Input.OfAccounts read) {
+                seen(read.line(), reader);
             }
         }
     }

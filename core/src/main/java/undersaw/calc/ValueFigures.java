@@ -54,7 +54,7 @@ record ValueFigures(Calculation calculation) implements Figures {
     }
 
     @Override
-    public Money part(Division division) {
+    public long part(Division division) {
         throw new IllegalStateException("outside of its members there is no part of " + division.words());
     }
 

@@ -209,9 +209,10 @@ public record ChangeWords(String what, String before, String after) {
     private static String words(@Nullable Mapping mapping) {
         return mapping == null
                 ? "nowhere"
-                : mapping.line() + " " + mapping.treatment()
+                : mapping.place() + " " + mapping.treatment()
                         + mapping.splits().stream()
-                                .map(split -> " and " + split.words() + " to " + split.line() + " " + split.treatment())
+                                .map(split ->
+                                        " and " + split.words() + " to " + split.place() + " " + split.treatment())
                                 .collect(Collectors.joining())
                         + (mapping.partner().isEmpty() ? "" : " with " + mapping.partner())
                         + (mapping.confirmed() ? "" : " (suggested)");

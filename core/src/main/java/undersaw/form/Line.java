@@ -14,6 +14,7 @@ import undersaw.form.formula.Formula;
 import undersaw.form.formula.LineCount;
 import undersaw.form.formula.LinePercent;
 import undersaw.form.formula.Posted;
+import undersaw.form.formula.Quantity;
 import undersaw.form.formula.Ratio;
 import undersaw.form.formula.Reference;
 import undersaw.form.formula.Rule;
@@ -106,6 +107,12 @@ public final class Line implements Term {
     public Line isCount(Supplier<? extends Count> count) {
         rule = count;
         return as(LineKind.COUNT);
+    }
+
+    /** A number of shares or units, found by a rule. */
+    public Line isQuantity(Supplier<? extends Quantity> quantity) {
+        rule = quantity;
+        return as(LineKind.SHARES);
     }
 
     /** Found by a formula that counts the accounts mapped here in. */

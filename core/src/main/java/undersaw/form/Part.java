@@ -25,6 +25,7 @@ public final class Part {
     private @Nullable Dimension scope;
     private boolean list;
     private String rowName = "";
+    private @Nullable Supplier<Line> order;
     private boolean ofTheYear;
     private boolean byLine;
     private @Nullable Supplier<YearsDrawn> drawn;
@@ -165,6 +166,18 @@ public final class Part {
 
     public Optional<YearsDrawn> drawn() {
         return Optional.ofNullable(drawn).map(Supplier::get);
+    }
+
+    /** Its rows keep an order of their own, which this line holds; else they stand in the order of their names. */
+    public Part inOrder(Supplier<Line> place) {
+        describe();
+        order = place;
+        return this;
+    }
+
+    /** The line that holds the place of a row; nothing where rows stand in the order of their names. */
+    public Optional<Line> order() {
+        return Optional.ofNullable(order).map(Supplier::get);
     }
 
     /** In a file its list has a row a figure: name, line and amount. */

@@ -35,6 +35,13 @@ public record RowList(Part part, List<Line> lines) {
         return lines.stream().filter(Line::isTyped).toList();
     }
 
+    /** The columns of its file: what a person fills in, but for the place, which is that of the row. */
+    public List<Line> columns() {
+        return typed().stream()
+                .filter(line -> part.order().filter(line::equals).isEmpty())
+                .toList();
+    }
+
     /** Whether rows have names of their own; others are numbered in their order. */
     public boolean isNamed() {
         return !part.rowName().isEmpty();

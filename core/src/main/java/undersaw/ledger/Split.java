@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.money.Percent;
 
@@ -12,12 +13,14 @@ import undersaw.money.Percent;
  * so that a split account is always exhausted.
  *
  * @param line the tax line of this part
+ * @param instance the owner, property or other member that this part belongs to; empty where there is none
  * @param treatment the treatment's id; empty on the balance sheet
  * @param percent the part in percent of every balance; null where an amount is given
  * @param amount the part of the closing balance, in the sign of that balance; null where a percentage is given
  */
 public record Split(
         LineId line,
+        String instance,
         String treatment,
         @Nullable Percent percent,
         @Nullable Money amount) {
@@ -30,6 +33,11 @@ public record Split(
         if ((percent == null) == (amount == null)) {
             throw new IllegalArgumentException("a split has either a percentage or an amount");
         }
+    }
+
+    /** The line with the member that the part belongs to. */
+    public LineKey place() {
+        return line.in(instance);
     }
 
     /** The part of a closing balance. */

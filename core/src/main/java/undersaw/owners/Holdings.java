@@ -96,6 +96,14 @@ public record Holdings(List<String> owners, List<Segment> segments) {
         return position.movePointRight(DECIMALS).longValueExact();
     }
 
+    /** The positions of one segment, in the order of the owners. */
+    List<BigInteger> on(int segment) {
+        Map<String, Long> positions = segments.get(segment).positions();
+        return owners.stream()
+                .map(owner -> BigInteger.valueOf(positions.getOrDefault(owner, 0L)))
+                .toList();
+    }
+
     /** Position times days, in the order of the owners; percentages that always come to the same total. */
     public List<BigInteger> byDays() {
         return weights(false);

@@ -1,5 +1,6 @@
 package undersaw.owners;
 
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import undersaw.line.LineId;
 
@@ -27,5 +28,10 @@ public enum Measure {
     @Nullable
     LineId opening() {
         return opening;
+    }
+
+    /** Its name in a sentence. */
+    public String words() {
+        return name().toLowerCase(Locale.ROOT);
     }
 }

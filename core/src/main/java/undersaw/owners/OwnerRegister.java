@@ -5,12 +5,19 @@ import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /** The register of owners: one row a shareholder, partner, member or beneficiary (common practice, no source). */
 public final class OwnerRegister extends Form {
     /** The name of the list of owners. */
     public static final String LIST = "owners";
+
+    /** The owners. */
+    public static final Dimension ROWS = Dimension.rows(LIST);
+
+    /** The place of an owner in the register; odd dollars go to the earlier of two equal claims. */
+    public static final LineId PLACE = LineId.of("OWNERS/place");
 
     /** The shares that must come to 100 percent over all owners, each with its caption in a sentence. */
     public static final List<Share> SHARES = List.of(
@@ -35,13 +42,22 @@ public final class OwnerRegister extends Form {
      */
     public record Share(LineId line, String words) {}
 
+    private final Line place;
+
     /** Puts the register together. */
     public OwnerRegister() {
         super("OWNERS", "Owner register");
         part("OWNERS", "Owner register", "common practice, no source")
                 .worksheet()
                 .at(Station.OWNERS)
-                .list(LIST, "owner");
+                .list(LIST, "owner")
+                .inOrder(() -> place());
+        place = line("place", "Place in the list")
+                .column("place")
+                .as(LineKind.COUNT)
+                .stays()
+                .notTotalled()
+                .aside();
         text("name", "Name");
         line("tin", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER).column("tin");
         text("tinType", "Kind of number").oneOf("EIN", "SSN").aside();
@@ -62,6 +78,10 @@ public final class OwnerRegister extends Form {
         lossBegin.beginsWith(lossEnd);
         capitalBegin.beginsWith(capitalEnd);
         text("role", "Role").oneOf("general", "limited", "member", "shareholder", "beneficiary");
+    }
+
+    private Line place() {
+        return place;
     }
 
     private Line text(String column, String caption) {

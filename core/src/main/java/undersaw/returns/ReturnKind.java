@@ -11,10 +11,13 @@ import undersaw.check.TieOut;
 import undersaw.engagement.Change;
 import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
+import undersaw.form.Line;
+import undersaw.form.MapTarget;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.suggestions.Suggestions;
 
@@ -100,6 +103,11 @@ public interface ReturnKind {
     /** Federal tax on the books against the return's; nothing where the books have no accounts for it. */
     default Optional<BookedTax> bookedTax(Calculation calculation) {
         return Optional.empty();
+    }
+
+    /** Whose members an account of that line may name; none where the line stands once and belongs to nobody. */
+    default Optional<Dimension> membersOf(Plan plan, LineId target) {
+        return plan.target(target).map(MapTarget::closing).flatMap(plan::line).flatMap(Line::scope);
     }
 
     /** The treatment of that name, under its own or a former id. */

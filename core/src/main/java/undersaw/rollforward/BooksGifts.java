@@ -65,6 +65,7 @@ final class BooksGifts {
                 number,
                 new Mapping(
                         mapping.line(),
+                        mapping.instance(),
                         mapping.treatment(),
                         mapping.splits(),
                         mapping.partner(),
@@ -76,9 +77,9 @@ final class BooksGifts {
 
     static String words(Mapping mapping) {
         String splits = mapping.splits().stream()
-                .map(split -> ", " + split.words() + " to " + split.line() + " " + split.treatment())
+                .map(split -> ", " + split.words() + " to " + split.place() + " " + split.treatment())
                 .collect(Collectors.joining());
-        return (mapping.line() + " " + mapping.treatment()).strip()
+        return (mapping.place() + " " + mapping.treatment()).strip()
                 + splits
                 + (mapping.partner().isEmpty() ? "" : ", with " + mapping.partner());
     }

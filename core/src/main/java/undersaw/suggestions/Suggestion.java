@@ -33,6 +33,6 @@ public record Suggestion(LineId line, String treatment, int confidence, String r
 
     /** The suggestion as a mapping that nobody has confirmed. */
     public Mapping unconfirmed() {
-        return new Mapping(line, treatment, List.of(), "", false, confidence, reason);
+        return new Mapping(line, "", treatment, List.of(), "", false, confidence, reason);
     }
 }

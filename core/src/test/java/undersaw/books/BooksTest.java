@@ -238,8 +238,8 @@ class BooksTest {
 
     @Test
     void aSplitAccountIsAlwaysExhausted() {
-        Split third = new Split(LineId.of("1120/26"), "full", Percent.of("33.333333"), null);
-        Split some = new Split(LineId.of("1120/17"), "full", null, Money.parse("7.01"));
+        Split third = new Split(LineId.of("1120/26"), "", "full", Percent.of("33.333333"), null);
+        Split some = new Split(LineId.of("1120/17"), "", "full", null, Money.parse("7.01"));
         Calculation year = Returns.calculate(split(third, some));
         assertThat(year.posted(LineId.of("1120/16"))
                         .plus(year.posted(LineId.of("1120/17")))
@@ -254,7 +254,7 @@ class BooksTest {
 
     @Test
     void eachPartOfASplitHasItsOwnTreatment() {
-        Split fine = new Split(LineId.of("1120/26"), "fines-none", Percent.of("50"), null);
+        Split fine = new Split(LineId.of("1120/26"), "", "fines-none", Percent.of("50"), null);
         Calculation year = Returns.calculate(split(fine));
         assertThat(year.amount(LineId.of("1120/16"))).isEqualTo(Money.parse("15"));
         assertThat(Bridge.of(year, KIND).steps())
@@ -265,14 +265,14 @@ class BooksTest {
     @Test
     void aSplitBeyondTheAccountIsAStop() {
         Calculation year =
-                Returns.calculate(split(new Split(LineId.of("1120/26"), "full", null, Money.parse("30.01"))));
+                Returns.calculate(split(new Split(LineId.of("1120/26"), "", "full", null, Money.parse("30.01"))));
         assertThat(Returns.review(year, LocalDate.of(2026, 3, 1)).diagnostics())
                 .anyMatch(each -> each.code().equals("G-0103"));
     }
 
     @Test
     void changingASplitAccountEqualsAFullCalculation() {
-        Snapshot before = split(new Split(LineId.of("1120/26"), "full", Percent.of("40"), null));
+        Snapshot before = split(new Split(LineId.of("1120/26"), "", "full", Percent.of("40"), null));
         Calculation year = Returns.calculate(before);
         Change back = new Change.MappingsSet(Map.of("6000", books().mappings().get("6000")));
         Snapshot after = back.applyTo(before);

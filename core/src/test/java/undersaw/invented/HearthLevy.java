@@ -10,6 +10,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
+import undersaw.ledger.Side;
 import undersaw.line.Dimension;
 import undersaw.money.Unit;
 import undersaw.owners.ByHoldings;
@@ -17,7 +18,7 @@ import undersaw.owners.Measure;
 
 /**
  * A levy of a country that there is not: harbours pay by their take of each month, and the members of the harbour bear
- * the levy by what they hold. It has no books and names no line of any other return.
+ * the levy by what they hold. Accounts bring wages to single harbours. It names no line of any other return.
  */
 final class HearthLevy extends Form {
     static final Columns MONTHS = Columns.numbered(3);
@@ -27,6 +28,7 @@ final class HearthLevy extends Form {
     final Across takes;
     final Across months;
     final Across large;
+    final Line wages;
     final Line levy;
     final Line share;
     final Line owed;
@@ -41,6 +43,9 @@ final class HearthLevy extends Form {
         takes = across(MONTHS, "T/take/*", at -> "Take of month " + at.number());
         Across due = across(MONTHS, "T/due/*", at -> "Levy on the take of month " + at.number())
                 .is(at -> takes.at(at).minus(dollars(10)).notBelowZero());
+        wages = booksLine("T/wages", "Wages paid there", Side.DEBIT);
+        Line left = line("T/left", "Take of the last month less wages")
+                .is(() -> takes.last().minus(wages));
         part("M", "Months", "invented");
         months = across(MONTHS, "M/levy/*", "Levy of the month")
                 .is(at -> due.at(at).total());
@@ -52,6 +57,7 @@ final class HearthLevy extends Form {
                 .is(months.last().minus(months.all().get(0)).notBelowZero());
         levy = line("M/all", "Levy of the year").is(sum(months.all()));
         Line rounding = line("M/rounding", "Who takes odd ones").as(LineKind.TEXT);
+        line("M/left", "Take of the last month less wages, all harbours").is(left.total());
         part("S", "What each member bears", "invented").per(MEMBERS);
         Formula divided = new Divided(new ByHoldings(levy.id(), Measure.PROFIT, rounding.id()));
         share = line("S/share", "Part of the levy").is(divided);

@@ -13,12 +13,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.pcollections.HashTreePMap;
 import undersaw.SampleReturns;
+import undersaw.calc.AccountPosition;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
+import undersaw.calc.Lineage;
 import undersaw.calc.Plan;
+import undersaw.calc.Portion;
+import undersaw.calc.Posting;
 import undersaw.engagement.Change;
 import undersaw.engagement.Fact;
 import undersaw.engagement.Snapshot;
+import undersaw.ledger.Account;
+import undersaw.ledger.Mapping;
+import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -35,9 +42,13 @@ class HearthLevyTest {
 
     private static Plan plan(Unit unit) {
         return new Plan(
-                2025,
-                List.of(new OwnerRegister(), new OwnershipChanges(), new HearthLevy(unit)),
-                position -> List.of());
+                2025, List.of(new OwnerRegister(), new OwnershipChanges(), new HearthLevy(unit)), HearthLevyTest::post);
+    }
+
+    /** An account brings its closing balance to the harbour that its mapping names. */
+    private static List<Posting> post(AccountPosition position) {
+        return List.of(new Posting(
+                position.account().number(), position.mapping().place(), position.adjusted(), Portion.CLOSING, "", ""));
     }
 
     private final Map<LineKey, Fact> facts = new HashMap<>();
@@ -134,6 +145,40 @@ class HearthLevyTest {
         assertThat(dollars(year, "H/C/borne")).isEqualTo(3650);
     }
 
+    private static Calculation after(Calculation before, Change change) {
+        return before.after(change.applyTo(before.snapshot()), change.touches());
+    }
+
+    private static Change wages(String account, String amount) {
+        return new Change.AccountSet(
+                new Account(account, account, StatementKind.INCOME_STATEMENT, Money.ZERO, Money.parse(amount)));
+    }
+
+    private static Change paidAt(String account, String harbour) {
+        return new Change.MappingsSet(
+                Map.of(account, new Mapping(LineId.of("H/T/wages").in(harbour), "", true, "test")));
+    }
+
+    @Test
+    void anAccountMakesTheHarbourThatItIsPaidAt() {
+        Calculation none = typed("H/T/take/3@north", "2000").calculate();
+        Calculation year = after(after(none, wages("6000", "300.49")), paidAt("6000", "quay"));
+        assertThat(year.instances(LineId.of("H/T/wages"))).containsExactly("quay");
+        assertThat(year.postings(LineId.of("H/T/wages"))).hasSize(1);
+        assertThat(year.value(LineKey.parse("H/T/left@quay")).orElseThrow().amount())
+                .isEqualTo(Money.ofDollars(-300));
+        assertThat(dollars(year, "H/M/left")).isEqualTo(1700);
+        Calculation moved = after(year, paidAt("6000", "north"));
+        assertThat(moved.instances(LineId.of("H/T/left"))).containsExactly("north");
+        assertThat(dollars(moved, "H/M/left")).isEqualTo(1700);
+        assertThat(Lineage.of(moved, LineKey.parse("H/T/wages@north"))
+                        .orElseThrow()
+                        .accounts())
+                .extracting(part -> part.amount().toString())
+                .containsExactly("300.49");
+        assertThat(moved.differences(Calculation.of(PLAN, moved.snapshot()))).isEmpty();
+    }
+
     @Test
     void aMemberWithoutAShareBearsNothing() {
         Calculation year = threeMembers().typed("H/S/paid@eve", "5").calculate();
@@ -153,6 +198,12 @@ class HearthLevyTest {
             year = after(year, key(chance), "");
             String key = key(chance);
             year = after(year, key, chance.nextInt(4) == 0 ? "" : value(key, chance));
+            String account = "600" + chance.nextInt(3);
+            year = after(
+                    year,
+                    chance.nextBoolean()
+                            ? wages(account, chance.nextInt(900) + ".5")
+                            : paidAt(account, List.of("north", "quay", "west").get(chance.nextInt(3))));
             Calculation full = Calculation.of(PLAN, year.snapshot());
             assertThat(year.differences(full)).as("step %d of %d", step, seed).isEmpty();
             if (year.snapshot().equals(before.snapshot())) {

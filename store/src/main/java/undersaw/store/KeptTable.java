@@ -1,8 +1,10 @@
 package undersaw.store;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A table whose rows are kept with each revision, as JSON by the names of their columns.
@@ -10,27 +12,31 @@ import java.util.stream.Stream;
  * @param name the table
  * @param key the columns that tell its rows apart, in their order
  * @param columns all that are kept, in the order of the table
+ * @param defaults what stands in a column that rows kept by an earlier version lack, as SQL
  */
-record KeptTable(String name, List<String> key, List<String> columns) {
-    private record Column(String name, boolean key) {}
+record KeptTable(String name, List<String> key, List<String> columns, Map<String, String> defaults) {
+    private record Column(
+            String name, boolean key, @Nullable String otherwise) {}
 
     /** A table as it is in the database; the counter of revisions is none of what a revision changes. */
     static KeptTable of(Database database, String name) {
-        List<Column> all = database.read()
-                .sql("select name, pk > 0 as key from pragma_table_info(?) where name <> 'revision' order by cid")
-                .param(name)
-                .query(Column.class)
-                .list();
+        List<Column> all =
+                database.read().sql("""
+                        select name, pk > 0 as key, dflt_value as otherwise from pragma_table_info(?)
+                        where name <> 'revision' order by cid""").param(name).query(Column.class).list();
         return new KeptTable(
                 name,
                 all.stream().filter(Column::key).map(Column::name).toList(),
-                all.stream().map(Column::name).toList());
+                all.stream().map(Column::name).toList(),
+                all.stream()
+                        .filter(column -> column.otherwise() != null)
+                        .collect(Collectors.toMap(Column::name, Column::otherwise)));
     }
 
     /** Puts back a row that went; its one parameter is the row as it is kept. */
     String insert() {
         return "insert into " + name + " (" + String.join(", ", columns) + ") values ("
-                + columns.stream().map(KeptTable::kept).collect(Collectors.joining(", ")) + ")";
+                + columns.stream().map(this::kept).collect(Collectors.joining(", ")) + ")";
     }
 
     /** Takes out a row that came; its one parameter is the row as it is kept. */
@@ -60,11 +66,12 @@ record KeptTable(String name, List<String> key, List<String> columns) {
         return equal(key.stream(), " and ");
     }
 
-    private static String equal(Stream<String> columns, String between) {
+    private String equal(Stream<String> columns, String between) {
         return columns.map(column -> column + " = " + kept(column)).collect(Collectors.joining(between));
     }
 
-    private static String kept(String column) {
-        return "json_extract(?1, '$." + column + "')";
+    private String kept(String column) {
+        String value = "json_extract(?1, '$." + column + "')";
+        return defaults.containsKey(column) ? "ifnull(" + value + ", " + defaults.get(column) + ")" : value;
     }
 }

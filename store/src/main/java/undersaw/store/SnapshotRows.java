@@ -45,6 +45,7 @@ final class SnapshotRows {
     private record MappingRow(
             String account,
             String line,
+            String instance,
             String treatment,
             boolean confirmed,
             int confidence,
@@ -54,12 +55,14 @@ final class SnapshotRows {
     private record SplitRow(
             String account,
             String line,
+            String instance,
             String treatment,
             @Nullable String percent,
             @Nullable Long amount) {
         Split split() {
             return new Split(
                     LineId.of(line),
+                    instance,
                     treatment,
                     percent == null ? null : Percent.of(percent),
                     amount == null ? null : Money.ofCents(amount));
@@ -114,7 +117,7 @@ final class SnapshotRows {
 
     private Map<String, Mapping> mappings(long id) {
         Map<String, List<Split>> splits = rows("""
-                        select account, line, treatment, percent, amount from mapping_split
+                        select account, line, instance, treatment, percent, amount from mapping_split
                         where engagement = ? order by account, place""", id, SplitRow.class).stream()
                 .collect(Collectors.groupingBy(
                         SplitRow::account, Collectors.mapping(SplitRow::split, Collectors.toList())));
@@ -123,6 +126,7 @@ final class SnapshotRows {
                         MappingRow::account,
                         row -> new Mapping(
                                 LineId.of(row.line()),
+                                row.instance(),
                                 row.treatment(),
                                 splits.getOrDefault(row.account(), List.of()),
                                 row.partner(),
@@ -334,14 +338,16 @@ final class SnapshotRows {
         } else {
             run(
                     """
-                    insert into mapping (engagement, account, line, treatment, confirmed, confidence, reason, partner)
-                    values (?, ?, ?, ?, ?, ?, ?, ?)
+                    insert into mapping
+                    (engagement, account, line, instance, treatment, confirmed, confidence, reason, partner)
+                    values (?, ?, ?, ?, ?, ?, ?, ?, ?)
                     on conflict (engagement, account) do update set line = excluded.line,
-                      treatment = excluded.treatment, confirmed = excluded.confirmed,
+                      instance = excluded.instance, treatment = excluded.treatment, confirmed = excluded.confirmed,
                       confidence = excluded.confidence, reason = excluded.reason, partner = excluded.partner""",
                     id,
                     account,
                     mapping.line().text(),
+                    mapping.instance(),
                     mapping.treatment(),
                     mapping.confirmed() ? 1 : 0,
                     mapping.confidence(),
@@ -356,12 +362,13 @@ final class SnapshotRows {
             Split split = splits.get(i);
             run(
                     """
-                    insert into mapping_split (engagement, account, place, line, treatment, percent, amount)
-                    values (?, ?, ?, ?, ?, ?, ?)""",
+                    insert into mapping_split (engagement, account, place, line, instance, treatment, percent, amount)
+                    values (?, ?, ?, ?, ?, ?, ?, ?)""",
                     id,
                     account,
                     i,
                     split.line().text(),
+                    split.instance(),
                     split.treatment(),
                     split.percent() == null ? null : split.percent().value().toPlainString(),
                     split.amount() == null ? null : split.amount().cents());

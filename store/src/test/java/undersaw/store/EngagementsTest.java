@@ -116,10 +116,11 @@ class EngagementsTest {
                         "4000",
                         new Mapping(
                                 LineId.of("1120/1a"),
+                                "quay",
                                 "full",
                                 List.of(
-                                        new Split(LineId.of("1120/10"), "full", Percent.of("40"), null),
-                                        new Split(LineId.of("1120/6"), "full", null, Money.ofCents(-5))),
+                                        new Split(LineId.of("1120/10"), "shop", "full", Percent.of("40"), null),
+                                        new Split(LineId.of("1120/6"), "", "full", null, Money.ofCents(-5))),
                                 "3000",
                                 false,
                                 41,

@@ -18,7 +18,7 @@ public interface Cells {
     String total(Total total);
 
     /** The member's part itself, where no expression can find it. */
-    String divided(Divided formula);
+    String divided(Division division);
 
     String paid(PaymentKind kind);
 

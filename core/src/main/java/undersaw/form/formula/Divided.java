@@ -11,7 +11,7 @@ import undersaw.money.Money;
 public record Divided(Division division) implements Formula {
     @Override
     public Money value(Figures figures) {
-        return figures.part(division);
+        return Money.ofCents(figures.part(division));
     }
 
     @Override
@@ -26,6 +26,6 @@ public record Divided(Division division) implements Formula {
 
     @Override
     public String cell(Cells cells) {
-        return cells.divided(this);
+        return cells.divided(division);
     }
 }

@@ -4,7 +4,6 @@ import java.util.Map;
 import java.util.Set;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
-import undersaw.money.Money;
 
 /**
  * A rule that divides an amount among all members of a dimension at once, as the shares of owners are found: the parts
@@ -13,14 +12,17 @@ import undersaw.money.Money;
  * <p>Two divisions that are equal are found once.
  */
 public interface Division {
-    /** What is divided; the parts are in its unit. */
+    /** What is divided, or what decides; amounts are divided in its unit. */
     LineId line();
 
     /** Among whom. */
     Dimension members();
 
-    /** The part of each member; members that are left out get nothing. */
-    Map<String, Money> parts(Figures figures, MemberFigures members);
+    /**
+     * The part of each member, as cells keep numbers: cents of an amount, millionths of a percentage or of a quantity;
+     * members that are left out get nothing.
+     */
+    Map<String, Long> parts(Figures figures, MemberFigures members);
 
     /** The rule in words. */
     String words();

@@ -36,8 +36,8 @@ public interface Figures {
     /** A line summed over its members, to the cent. */
     Money total(Total total);
 
-    /** The part of the member that is being looked at. */
-    Money part(Division division);
+    /** The part of the member that is being looked at: cents, or millionths of what is no amount. */
+    long part(Division division);
 
     Money paid(PaymentKind kind);
 

@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 
 /** What stands in the cells of lines that repeat, for rules that look at all members. */
 public interface MemberFigures {
@@ -14,6 +15,9 @@ public interface MemberFigures {
 
     /** The words, number or date in a member's cell as it is written; empty where there is none. */
     String answer(LineId line, String member);
+
+    /** The amount in a member's cell; nothing where it is empty. */
+    Money amount(LineId line, String member);
 
     /** The day in a member's cell; null where it is empty or holds words. */
     @Nullable

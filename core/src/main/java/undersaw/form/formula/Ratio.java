@@ -3,7 +3,7 @@ package undersaw.form.formula;
 import undersaw.money.Percent;
 
 /** How a percentage is found. */
-public sealed interface Ratio extends Rule permits LawPercent, LinePercent, OnlyWhen, Quotient {
+public sealed interface Ratio extends Rule permits DividedRatio, LawPercent, LinePercent, OnlyWhen, Quotient {
     Percent value(Figures figures);
 
     /** The words before what it is taken of. */

@@ -6,7 +6,7 @@ import java.util.Set;
  * How what stands on a line is found, by its kind: an amount, a ratio or a count. A rule of one kind cannot stand where
  * another is asked for.
  */
-public sealed interface Rule permits Formula, Ratio, Count {
+public sealed interface Rule permits Formula, Ratio, Count, Quantity {
     /** The rule as a sentence part that a preparer can check; compound parts stand in brackets. */
     String words();
 

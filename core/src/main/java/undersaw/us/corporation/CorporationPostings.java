@@ -197,7 +197,12 @@ final class CorporationPostings implements PostingRule {
 
     private static void add(List<Posting> postings, AccountPosition position, LineId line, Part part) {
         postings.add(new Posting(
-                position.account().number(), line, part.amount(), part.portion(), part.treatment(), part.why()));
+                position.account().number(),
+                line.alone(),
+                part.amount(),
+                part.portion(),
+                part.treatment(),
+                part.why()));
     }
 
     /** An amount on its way to a line. */

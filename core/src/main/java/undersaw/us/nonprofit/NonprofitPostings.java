@@ -124,7 +124,7 @@ final class NonprofitPostings implements PostingRule {
     /** What one account brings, put together. */
     private record Posts(AccountPosition position, List<Posting> all) {
         void to(LineId line, Money amount, Portion portion, String why) {
-            all.add(new Posting(position.account().number(), line, amount, portion, "", why));
+            all.add(new Posting(position.account().number(), line.alone(), amount, portion, "", why));
         }
     }
 }

@@ -70,8 +70,8 @@ class FormulaTest {
         }
 
         @Override
-        public Money part(Division division) {
-            return Money.ofDollars(7);
+        public long part(Division division) {
+            return 7_00;
         }
 
         @Override
@@ -132,7 +132,7 @@ class FormulaTest {
         }
 
         @Override
-        public String divided(Divided formula) {
+        public String divided(Division formula) {
             return "7";
         }
 

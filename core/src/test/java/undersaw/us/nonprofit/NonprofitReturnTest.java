@@ -127,8 +127,8 @@ class NonprofitReturnTest {
         Mapping rent = snapshot.mappings()
                 .get("6140")
                 .withSplits(List.of(
-                        new Split(LineId.of("990-EZ/14"), "program", Percent.of("70"), null),
-                        new Split(LineId.of("990-EZ/14"), "fundraising", null, Money.parse("1000"))));
+                        new Split(LineId.of("990-EZ/14"), "", "program", Percent.of("70"), null),
+                        new Split(LineId.of("990-EZ/14"), "", "fundraising", null, Money.parse("1000"))));
         Calculation year =
                 Returns.calculate(snapshot.withMappings(snapshot.mappings().plus("6140", rent)));
         assertThat(line(year, "14")).isEqualTo(Money.ofDollars(15000));

@@ -22,6 +22,7 @@ import undersaw.ledger.Mapping;
 import undersaw.ledger.StatementKind;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
 import undersaw.returns.ReturnKind;
@@ -99,11 +100,15 @@ final class BooksFiles {
             row.fault("line", "expected a line that accounts can feed, such as 1120/26");
         } else if (treatment.isEmpty()) {
             row.fault("treatment", "expected one of " + near(row.text("treatment"), kind));
-        } else if (!row.text("instance").isEmpty()) {
+        } else if (!row.text("instance").isEmpty()
+                && kind.membersOf(plan, LineId.of(line)).isEmpty()) {
             row.fault("instance", "expected nothing: this line does not repeat");
+        } else if (!row.text("instance").isEmpty() && !LineKey.isInstance(row.text("instance"))) {
+            row.fault("instance", "expected the name of a member, without spaces or @");
         } else {
             String id = row.text("treatment").isEmpty() ? "" : treatment.get().id();
-            mappings.put(row.text("account"), new Mapping(LineId.of(line), id, true, AS_WRITTEN));
+            mappings.put(
+                    row.text("account"), new Mapping(LineId.of(line).in(row.text("instance")), id, true, AS_WRITTEN));
         }
     }
 
@@ -172,7 +177,7 @@ final class BooksFiles {
                                 account.closing().toString()))));
         files.add(new FolderFile(MAPPING, CsvTable.write(MAPPING_COLUMNS, mapped, number -> {
             Mapping mapping = snapshot.mappings().get(number);
-            return List.of(number, mapping.line().text(), "", mapping.treatment());
+            return List.of(number, mapping.line().text(), mapping.instance(), mapping.treatment());
         })));
         if (!snapshot.lists().entries().isEmpty()) {
             files.add(new FolderFile(ENTRIES, CsvTable.write(ENTRY_COLUMNS, entryRows(snapshot), row -> row)));

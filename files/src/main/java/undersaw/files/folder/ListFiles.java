@@ -1,6 +1,7 @@
 package undersaw.files.folder;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -67,7 +68,10 @@ final class ListFiles {
             if (!LineKey.isInstance(name)) {
                 row.fault(list.part().rowName(), "expected a name for the row, without spaces or @");
             } else if (seen.add(name)) {
-                list.typed().forEach(line -> cell(line, row, name, facts));
+                list.columns().forEach(line -> cell(line, row, name, facts));
+                list.part()
+                        .order()
+                        .ifPresent(place -> facts.put(place.id().in(name), Fact.of(String.valueOf(seen.size()))));
             } else {
                 row.fault(list.part().rowName(), "expected a name that no other row has");
             }
@@ -134,7 +138,7 @@ final class ListFiles {
         if (list.isNamed()) {
             columns.add(list.part().rowName());
         }
-        list.typed().forEach(line -> columns.add(line.column()));
+        list.columns().forEach(line -> columns.add(line.column()));
         return columns;
     }
 
@@ -157,6 +161,17 @@ final class ListFiles {
         return rows;
     }
 
+    private static List<String> inOrder(Snapshot snapshot, RowList list) {
+        List<String> rows = new ArrayList<>(rows(snapshot, list));
+        list.part()
+                .order()
+                .ifPresent(place -> rows.sort(
+                        Comparator.comparingInt(row -> snapshot.fact(place.id().in(row))
+                                .map(fact -> Integer.parseInt(fact.value()))
+                                .orElse(Integer.MAX_VALUE))));
+        return rows;
+    }
+
     static List<FolderFile> write(Snapshot snapshot) {
         List<FolderFile> files = new ArrayList<>();
         for (RowList list : lists(snapshot)) {
@@ -165,12 +180,12 @@ final class ListFiles {
                 continue;
             }
             List<List<String>> rows = new ArrayList<>();
-            for (String name : rows(snapshot, list)) {
+            for (String name : inOrder(snapshot, list)) {
                 List<String> cells = new ArrayList<>();
                 if (list.isNamed()) {
                     cells.add(name);
                 }
-                list.typed()
+                list.columns()
                         .forEach(line -> cells.add(snapshot.fact(line.id().in(name))
                                 .map(Fact::value)
                                 .orElse("")));

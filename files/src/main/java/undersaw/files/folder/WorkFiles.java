@@ -16,6 +16,7 @@ import undersaw.engagement.Carried;
 import undersaw.engagement.Snapshot;
 import undersaw.engagement.WorksheetRow;
 import undersaw.files.FileFault;
+import undersaw.files.folder.CsvTable.Columns;
 import undersaw.files.folder.CsvTable.Row;
 import undersaw.ledger.Entry;
 import undersaw.ledger.Mapping;
@@ -39,6 +40,8 @@ final class WorkFiles {
     static final String WORKSHEETS = "worksheets.csv";
     static final String CARRIED = "carried.csv";
     private static final List<String> SPLIT_COLUMNS = List.of("account", "line", "treatment", "percent", "amount");
+    private static final List<String> SPLIT_WRITTEN =
+            List.of("account", "line", "instance", "treatment", "percent", "amount");
     private static final List<String> PAIR_COLUMNS = List.of("account", "partner");
     private static final List<String> REPEAT_COLUMNS = List.of("entry", "repeats");
     private static final List<String> WORKSHEET_COLUMNS =
@@ -54,7 +57,7 @@ final class WorkFiles {
         Map<String, Carried> carried = new HashMap<>();
         Reading reading = new Reading(files, faults);
         Plan plan = Returns.of(snapshot).plan(snapshot.heading().period().lawYear());
-        reading.each(SPLITS, SPLIT_COLUMNS, row -> split(row, plan, mappings));
+        reading.each(SPLITS, new Columns(SPLIT_COLUMNS, SPLIT_WRITTEN), row -> split(row, plan, mappings));
         reading.each(PAIRS, PAIR_COLUMNS, row -> pair(row, snapshot, mappings));
         reading.each(
                 REPEATS,
@@ -86,6 +89,10 @@ final class WorkFiles {
     /** The folder's files while they are read. */
     private record Reading(Map<String, FolderFile> files, List<FileFault> faults) {
         void each(String name, List<String> columns, Consumer<Row> take) {
+            each(name, new Columns(columns, columns), take);
+        }
+
+        void each(String name, Columns columns, Consumer<Row> take) {
             if (files.containsKey(name)) {
                 CsvTable.read(files.get(name), columns, faults, take);
             }
@@ -117,10 +124,10 @@ final class WorkFiles {
             Percent share = Percent.of(percent);
             return share.value().compareTo(BigDecimal.valueOf(100)) > 0
                     ? Optional.empty()
-                    : Optional.of(new Split(line, row.text("treatment"), share, null));
+                    : Optional.of(new Split(line, row.text("instance"), row.text("treatment"), share, null));
         }
         return percent.isEmpty() && Money.isPlain(amount)
-                ? Optional.of(new Split(line, row.text("treatment"), null, Money.parse(amount)))
+                ? Optional.of(new Split(line, row.text("instance"), row.text("treatment"), null, Money.parse(amount)))
                 : Optional.empty();
     }
 
@@ -178,7 +185,7 @@ final class WorkFiles {
         new TreeMap<>(snapshot.carried())
                 .forEach((place, mark) -> carried.add(List.of(place, mark.value(), mark.confirmed())));
         List<FolderFile> files = new ArrayList<>();
-        CsvTable.add(files, SPLITS, SPLIT_COLUMNS, splits);
+        CsvTable.add(files, SPLITS, SPLIT_WRITTEN, splits);
         CsvTable.add(files, PAIRS, PAIR_COLUMNS, pairs);
         CsvTable.add(files, REPEATS, REPEAT_COLUMNS, repeats);
         CsvTable.add(files, WORKSHEETS, WORKSHEET_COLUMNS, worksheets);
@@ -190,6 +197,7 @@ final class WorkFiles {
         return List.of(
                 account,
                 split.line().text(),
+                split.instance(),
                 split.treatment(),
                 split.percent() == null ? "" : split.percent().value().toPlainString(),
                 split.amount() == null ? "" : split.amount().toString());

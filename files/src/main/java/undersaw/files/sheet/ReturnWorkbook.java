@@ -226,7 +226,7 @@ public final class ReturnWorkbook {
         for (int i = 0; i < all.size(); i++) {
             Posting posting = all.get(i);
             sheet.text(i + 1, 0, posting.account());
-            sheet.text(i + 1, 1, posting.line().text());
+            sheet.text(i + 1, 1, posting.place().toString());
             sheet.text(i + 1, 3, posting.why());
             if (posting.portion() == Portion.FIXED || posting.amount().isZero()) {
                 sheet.cents(i + 1, 2, posting.amount());

@@ -1,12 +1,13 @@
 package undersaw.files.sheet;
 
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.form.formula.Cells;
 import undersaw.form.formula.Counted;
-import undersaw.form.formula.Divided;
+import undersaw.form.formula.Division;
 import undersaw.form.formula.Total;
 import undersaw.form.formula.Worked;
 import undersaw.form.formula.YearSpan;
@@ -15,9 +16,12 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.money.Money;
 
 /** Where each figure stands in the exported workbook. */
 final class WorkbookCells implements Cells {
+    private static final int MILLIONTHS = 6;
+
     static final String POSTINGS = "Postings";
     static final String ROWS = "Rows";
     static final String PAYMENTS = "Payments";
@@ -35,6 +39,7 @@ final class WorkbookCells implements Cells {
     private final int returnYear;
     private String row = "";
     private int decimals;
+    private boolean isAmount;
 
     WorkbookCells(Calculation calculation) {
         this.calculation = calculation;
@@ -63,6 +68,7 @@ final class WorkbookCells implements Cells {
     /** From here on, expressions are rounded to the unit of this line. */
     void write(Line line) {
         decimals = line.unit().decimals();
+        isAmount = line.kind().isNumber();
     }
 
     /** From here on, columns of lists mean this row; empty words leave the list. */
@@ -91,9 +97,12 @@ final class WorkbookCells implements Cells {
         return computed.get(line);
     }
 
+    /** Accounts that feed a row are posted to its own place. */
     @Override
     public String posted(LineId line) {
-        return rounded("ROUND(" + sumOf(POSTINGS, "C", "B", line.text()) + ",2)");
+        boolean ofRow = !row.isEmpty() && blanks.containsKey(line);
+        String place = ofRow ? line.in(row).toString() : line.text();
+        return rounded("ROUND(" + sumOf(POSTINGS, "C", "B", place) + ",2)");
     }
 
     @Override
@@ -132,8 +141,11 @@ final class WorkbookCells implements Cells {
     }
 
     @Override
-    public String divided(Divided formula) {
-        return calculation.part(formula.division(), row).toString();
+    public String divided(Division division) {
+        long number = calculation.part(division, row);
+        return isAmount
+                ? Money.ofCents(number).toString()
+                : BigDecimal.valueOf(number, MILLIONTHS).toPlainString();
     }
 
     @Override

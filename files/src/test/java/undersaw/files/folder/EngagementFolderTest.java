@@ -74,8 +74,8 @@ class EngagementFolderTest {
                 "accrual",
                 List.of(new EntryPosting("6310", Money.ofDollars(50)), new EntryPosting("2210", Money.ofDollars(-50))),
                 Repeats.REVERSING);
-        Split half = new Split(LineId.of("1120/26"), "full", Percent.of("12.5"), null);
-        Split some = new Split(LineId.of("1120/22"), "full", null, Money.ofDollars(7));
+        Split half = new Split(LineId.of("1120/26"), "", "full", Percent.of("12.5"), null);
+        Split some = new Split(LineId.of("1120/22"), "", "full", null, Money.ofDollars(7));
         Mapping split =
                 snapshot.mappings().get("6310").withSplits(List.of(half, some)).withPartner("2210");
         List<WorksheetRow> rows = List.of(

@@ -39,6 +39,7 @@ import undersaw.web.frame.Answers;
 import undersaw.web.frame.Signature;
 import undersaw.web.frame.StationPage;
 import undersaw.web.frame.TypedArithmetic;
+import undersaw.web.map.MeantMember;
 import undersaw.web.pinned.Pinned;
 
 /** One account: its balances, its parts, its transactions, what it brings to the return. */
@@ -191,7 +192,7 @@ class AccountController {
     private record PartOrProblem(@Nullable Split split, String problem) {}
 
     private static PartOrProblem part(OpenEngagement open, String number, Typed typed) {
-        String address = typed.line().strip().split("\\s", -1)[0];
+        String address = MeantMember.line(typed.line());
         Optional<MapTarget> target =
                 LineId.isShaped(address) ? open.calculation().plan().target(LineId.of(address)) : Optional.empty();
         Account account = open.snapshot().accounts().get(number);
@@ -208,18 +209,22 @@ class AccountController {
             return new PartOrProblem(null, refused.get());
         }
         String id = account.onIncomeStatement() ? treatment.get().id() : "";
+        MeantMember member = MeantMember.of(open, target.get(), typed.line());
+        if (!member.problem().isEmpty()) {
+            return new PartOrProblem(null, member.problem());
+        }
         String measure = typed.measure().strip();
         if (measure.matches("\\d{1,3}(\\.\\d{1,6})?\\s*%")) {
             Percent percent = Percent.of(measure.replace("%", "").strip());
             return percent.value().compareTo(BigDecimal.valueOf(100)) > 0
                     ? new PartOrProblem(null, measure + " is more than the whole account.")
-                    : new PartOrProblem(new Split(target.get().id(), id, percent, null), "");
+                    : new PartOrProblem(new Split(target.get().id(), member.instance(), id, percent, null), "");
         }
         return TypedArithmetic.read(measure)
                 .filter(Money::isPlain)
                 .map(Money::parse)
                 .map(amount -> amountOf(open, account, amount))
-                .map(amount -> new PartOrProblem(new Split(target.get().id(), id, null, amount), ""))
+                .map(amount -> new PartOrProblem(new Split(target.get().id(), member.instance(), id, null, amount), ""))
                 .orElse(new PartOrProblem(
                         null, "Found \"" + measure + "\", expected a part such as 40% or an amount such as 1200."));
     }

@@ -77,12 +77,12 @@ public record AccountView(
         for (var split : mapping.map(Mapping::splits).orElse(List.of())) {
             Money part = split.of(adjusted);
             rest = rest.minus(part);
-            splits.add(new SplitRow(split.line().text(), split.treatment(), split.words(), Figure.balance(part)));
+            splits.add(new SplitRow(split.place().toString(), split.treatment(), split.words(), Figure.balance(part)));
         }
         return new AccountView(
                 account,
                 balances(calculation, account),
-                mapping.map(each -> each.line().text()).orElse(""),
+                mapping.map(each -> each.place().toString()).orElse(""),
                 mapping.map(Mapping::treatment).orElse(""),
                 Figure.balance(rest),
                 splits,

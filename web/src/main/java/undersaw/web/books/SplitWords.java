@@ -26,6 +26,6 @@ final class SplitWords {
 
     private static String words(Split split, Money whole) {
         String measure = split.percent() == null ? "dollars" : split.percent().toString();
-        return split.of(whole).abs().printed() + " (" + measure + ") to " + split.line();
+        return split.of(whole).abs().printed() + " (" + measure + ") to " + split.place();
     }
 }

@@ -62,12 +62,28 @@ final class ListRows {
                                 .max()
                                 .orElse(0);
         Map<LineKey, @Nullable Fact> facts = new HashMap<>();
+        long place = anew ? 0 : lastPlace(target);
         for (ListReader.Row row : rows) {
             String name = list.isNamed() ? free(wanted(row), taken, used) : RowList.numbered(next++);
             taken.add(name);
             row.cells().forEach((line, value) -> facts.put(line.id().in(name), new Fact(value, "", by)));
+            place++;
+            if (list.part().order().isPresent()) {
+                facts.put(list.part().order().get().id().in(name), new Fact(String.valueOf(place), "", by));
+            }
         }
         return facts;
+    }
+
+    /** The place of the last row of a list that keeps an order; 0 where there is none. */
+    private static long lastPlace(Target target) {
+        return target.list().part().order().stream()
+                .flatMap(order -> target.year().rowValues(order.id()).stream())
+                .map(value -> value.value().plain())
+                .filter(text -> text.matches("\\d{1,9}"))
+                .mapToLong(Long::parseLong)
+                .max()
+                .orElse(0);
     }
 
     private static String wanted(ListReader.Row row) {

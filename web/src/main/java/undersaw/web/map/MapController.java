@@ -112,7 +112,7 @@ class MapController {
             return answers.refuse(HttpStatus.UNPROCESSABLE_CONTENT, problem.get());
         }
         Mapping wish = new Mapping(
-                target.get().id(),
+                target.get().id().in(meant.member()),
                 treatment == null ? "" : treatment.strip(),
                 true,
                 "confirmed by " + signature.of(principal));
@@ -210,8 +210,8 @@ class MapController {
                 wish.reason() + (gone ? "; \"" + id + "\" cannot serve " + wish.line() + " and was taken off" : "");
         return open.snapshot()
                 .mapping(account.number())
-                .map(before -> before.movedTo(wish.line(), treatment, reason))
-                .orElse(new Mapping(wish.line(), treatment, true, reason));
+                .map(before -> before.movedTo(wish.place(), treatment, reason))
+                .orElse(new Mapping(wish.place(), treatment, true, reason));
     }
 
     /** Suggestions confirmed: the accounts named, or all that are sure; the others wait for a look at each. */

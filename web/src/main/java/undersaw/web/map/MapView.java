@@ -2,22 +2,23 @@ package undersaw.web.map;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import undersaw.books.AccountOrder;
 import undersaw.engagement.Carried;
+import undersaw.form.Line;
 import undersaw.form.MapTarget;
 import undersaw.ledger.Account;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.StatementKind;
 import undersaw.ledger.Treatment;
-import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
 import undersaw.web.frame.Slice;
@@ -132,7 +133,7 @@ public record MapView(
                 .isPresent();
         return new Standing(
                 account,
-                placed ? mapping.get().line().text() : "",
+                placed ? mapping.get().place().toString() : "",
                 state(open, account, mapping, placed),
                 mapping.map(Mapping::isSure).orElse(false));
     }
@@ -168,7 +169,9 @@ public record MapView(
                 account.onIncomeStatement(),
                 Figure.balance(open.calculation().adjusted(account)),
                 open.calculation().adjusted(account).abs().cents(),
-                target.map(each -> each.id().text()).orElse(""),
+                target.map(each ->
+                                each.id().in(mapping.orElseThrow().instance()).toString())
+                        .orElse(""),
                 target.map(MapTarget::caption).orElse(""),
                 mapping.map(Mapping::treatment)
                         .filter(id -> !id.isEmpty())
@@ -180,25 +183,28 @@ public record MapView(
     }
 
     private static List<Target> lines(OpenEngagement open, List<Standing> standings) {
-        Map<String, Target> lines = new LinkedHashMap<>();
-        Set<String> fed = standings.stream().map(Standing::line).collect(Collectors.toSet());
+        List<Target> lines = new ArrayList<>();
+        Map<String, TreeSet<String>> fed = standings.stream()
+                .filter(each -> !each.line().isEmpty())
+                .map(each -> LineKey.parse(each.line()))
+                .collect(Collectors.groupingBy(
+                        place -> place.line().text(),
+                        Collectors.mapping(LineKey::instance, Collectors.toCollection(TreeSet::new))));
         for (MapTarget target : open.calculation().plan().targets()) {
-            if (fed.contains(target.id().text())) {
-                LineId line = target.closing();
-                open.calculation()
-                        .plan()
-                        .line(line)
-                        .ifPresent(definition -> lines.put(
-                                target.id().text(),
-                                new Target(
-                                        target.id().text(),
-                                        target.caption(),
-                                        Figure.of(
-                                                definition,
-                                                line.alone(),
-                                                open.calculation().value(line)))));
-            }
+            Optional<Line> line = open.calculation().plan().line(target.closing());
+            line.ifPresent(definition -> fed.getOrDefault(target.id().text(), new TreeSet<>())
+                    .forEach(member -> lines.add(target(open, target, definition, member))));
         }
-        return new ArrayList<>(lines.values());
+        return lines;
+    }
+
+    /** A line with its figure; a member's where it repeats, else the line's whatever member accounts belong to. */
+    private static Target target(OpenEngagement open, MapTarget target, Line line, String member) {
+        LineKey place = target.id().in(member);
+        LineKey shown = target.closing().in(line.isRepeating() ? member : "");
+        return new Target(
+                place.toString(),
+                target.caption() + (member.isEmpty() ? "" : ", " + member),
+                Figure.of(line, shown, open.calculation().value(shown)));
     }
 }

@@ -13,21 +13,33 @@ import undersaw.web.map.FoundLine.Ground;
  * The line that a person means by an address, a bare number or a few words.
  *
  * @param target the line; nothing where none or several are meant
+ * @param member the owner, property or other member that is named or is the only one; empty where none is
  * @param problem why there is none, and what could be meant
  */
-record MeantLine(Optional<MapTarget> target, String problem) {
+record MeantLine(Optional<MapTarget> target, String member, String problem) {
     private static final int NAMED = 4;
 
     static MeantLine of(OpenEngagement open, Suggester suggester, List<String> accounts, String typed) {
-        String address = typed.strip().split("\\s", -1)[0];
+        MeantLine meant = line(open, suggester, accounts, MeantMember.withoutMember(typed));
+        if (meant.target().isEmpty()) {
+            return meant;
+        }
+        MeantMember member = MeantMember.of(open, meant.target().get(), typed);
+        return member.problem().isEmpty()
+                ? new MeantLine(meant.target(), member.instance(), "")
+                : new MeantLine(Optional.empty(), "", member.problem());
+    }
+
+    private static MeantLine line(OpenEngagement open, Suggester suggester, List<String> accounts, String typed) {
+        String address = MeantMember.line(typed);
         if (LineId.isShaped(address)) {
             Optional<MapTarget> written = open.calculation().plan().target(LineId.of(address));
             if (written.isPresent()) {
-                return new MeantLine(written, "");
+                return new MeantLine(written, "", "");
             }
         }
         if (typed.isBlank()) {
-            return new MeantLine(Optional.empty(), "Type a line's number or a word of its caption.");
+            return new MeantLine(Optional.empty(), "", "Type a line's number or a word of its caption.");
         }
         boolean income = accounts.stream()
                 .map(open.snapshot().accounts()::get)
@@ -37,9 +49,9 @@ record MeantLine(Optional<MapTarget> target, String problem) {
         List<FoundLine> meant = named.isEmpty() ? of(found, Ground.SURE) : named;
         if (meant.size() == 1) {
             LineId line = LineId.of(meant.get(0).id());
-            return new MeantLine(open.calculation().plan().target(line), "");
+            return new MeantLine(open.calculation().plan().target(line), "", "");
         }
-        return new MeantLine(Optional.empty(), words(typed, found));
+        return new MeantLine(Optional.empty(), "", words(typed, found));
     }
 
     private static List<FoundLine> of(List<FoundLine> found, Ground ground) {

@@ -1,0 +1,46 @@
+package undersaw.owners;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import undersaw.form.formula.Division;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Input;
+import undersaw.form.formula.MemberFigures;
+import undersaw.line.Dimension;
+import undersaw.line.LineId;
+
+/**
+ * Divides a line of the return among its owners in proportion to an amount of each, such as what each was paid, in
+ * whole units that come to the line.
+ *
+ * @param line what is divided
+ * @param weights the amount of each owner; amounts below zero count nothing
+ */
+public record ByAmounts(LineId line, LineId weights) implements Division {
+    @Override
+    public Dimension members() {
+        return Positions.OWNERS;
+    }
+
+    @Override
+    public Map<String, Long> parts(Figures figures, MemberFigures members) {
+        List<String> owners = Positions.inOrder(members);
+        List<BigInteger> amounts = owners.stream()
+                .map(owner -> BigInteger.valueOf(
+                        Math.max(0, members.amount(weights, owner).cents())))
+                .toList();
+        return new WholeParts(owners, amounts).of(figures.amount(line), figures.unit(), "");
+    }
+
+    @Override
+    public String words() {
+        return "the owner's part of line " + line + " in proportion to line " + weights;
+    }
+
+    @Override
+    public Set<Input> reads() {
+        return Set.of(new Input.OfLine(line), new Input.OfLine(weights), new Input.OfLine(OwnerRegister.PLACE));
+    }
+}

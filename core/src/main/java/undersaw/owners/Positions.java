@@ -1,0 +1,94 @@
+package undersaw.owners;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import undersaw.form.formula.Figures;
+import undersaw.form.formula.Input;
+import undersaw.form.formula.MemberFigures;
+import undersaw.line.Dimension;
+import undersaw.line.LineId;
+
+/**
+ * What owners held, read from the register and from the changes of ownership.
+ *
+ * @param measure of the positions
+ * @param span the days that count
+ */
+public record Positions(Measure measure, Span span) {
+    static final Dimension OWNERS = OwnerRegister.ROWS;
+
+    /** What each owner counts, in the order of the register. */
+    List<BigInteger> weights(Figures figures, MemberFigures members) {
+        return members.once(this, () -> span.weights(holdings(figures, members), measure));
+    }
+
+    /** The owners in the order of the register. */
+    static List<String> inOrder(MemberFigures members) {
+        return members.once(
+                OWNERS,
+                () -> members.of(OWNERS).stream()
+                        .sorted(Comparator.comparingInt(owner -> place(members.answer(OwnerRegister.PLACE, owner))))
+                        .toList());
+    }
+
+    private static int place(String text) {
+        return text.matches("\\d{1,9}") ? Integer.parseInt(text) : Integer.MAX_VALUE;
+    }
+
+    /** What owners held on each day. */
+    Holdings holdings(Figures figures, MemberFigures members) {
+        return members.once(measure, () -> {
+            List<String> owners = inOrder(members);
+            Map<String, BigDecimal> opening = new HashMap<>();
+            LineId first = measure.opening();
+            if (first != null) {
+                owners.forEach(
+                        owner -> number(members.answer(first, owner)).ifPresent(held -> opening.put(owner, held)));
+            }
+            List<Holdings.Change> changes = new ArrayList<>();
+            for (String row : members.of(OwnershipChanges.ROWS)) {
+                Optional<BigDecimal> position = number(members.answer(measure.changed(), row));
+                LocalDate date = members.day(OwnershipChanges.DATE, row);
+                if (position.isPresent() && date != null) {
+                    changes.add(new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date, position.get()));
+                }
+            }
+            return Holdings.of(figures.period(), owners, opening, changes);
+        });
+    }
+
+    private static Optional<BigDecimal> number(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(new BigDecimal(text));
+        } catch (NumberFormatException words) {
+            return Optional.empty();
+        }
+    }
+
+    String words() {
+        return measure.words() + " " + span.words();
+    }
+
+    Set<Input> reads() {
+        Set<Input> reads = new HashSet<>(Set.of(
+                new Input.OfHeading(),
+                new Input.OfLine(OwnerRegister.PLACE),
+                new Input.OfLine(OwnershipChanges.OWNER),
+                new Input.OfLine(OwnershipChanges.DATE),
+                new Input.OfLine(measure.changed())));
+        LineId first = measure.opening();
+        if (first != null) {
+            reads.add(new Input.OfLine(first));
+        }
+        return reads;
+    }
+}
