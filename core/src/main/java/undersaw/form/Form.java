@@ -138,7 +138,14 @@ public abstract class Form {
     protected final void mappable(Line line, Side side) {
         describe();
         targets.add(new MapTarget(
-                line.id(), line.caption(), StatementKind.INCOME_STATEMENT, side, null, line.id(), section));
+                line.id(),
+                line.caption(),
+                StatementKind.INCOME_STATEMENT,
+                side,
+                null,
+                line.id(),
+                line.isRepeating(),
+                section));
     }
 
     /** Lets balance-sheet accounts be mapped to a pair of columns. */
@@ -151,14 +158,15 @@ public abstract class Form {
                 side,
                 row.opening().id(),
                 row.closing().id(),
+                false,
                 section));
     }
 
     /** Lets balance-sheet accounts be mapped to one line that their closing balance reaches. */
     protected final void mappableClosing(Line line, Side side) {
         describe();
-        targets.add(
-                new MapTarget(line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id(), section));
+        targets.add(new MapTarget(
+                line.id(), line.caption(), StatementKind.BALANCE_SHEET, side, null, line.id(), false, section));
     }
 
     public final String code() {

@@ -24,6 +24,7 @@ public final class Part {
     private boolean worksheet;
     private @Nullable Dimension scope;
     private boolean list;
+    private boolean across;
     private String rowName = "";
     private @Nullable Supplier<Line> order;
     private boolean ofTheYear;
@@ -178,6 +179,17 @@ public final class Part {
     /** The line that holds the place of a row; nothing where rows stand in the order of their names. */
     public Optional<Line> order() {
         return Optional.ofNullable(order).map(Supplier::get);
+    }
+
+    /** On a page its lines stand below one another and its members side by side. */
+    public Part membersAcross() {
+        describe();
+        across = true;
+        return this;
+    }
+
+    public boolean isMembersAcross() {
+        return across;
     }
 
     /** In a file its list has a row a figure: name, line and amount. */

@@ -32,14 +32,13 @@ final class AccountChecks {
     private static final List<String> CONTRACTORS = List.of("contract", "consult", "legal", "attorney", "rent");
     private static final LineId TAXES = LineId.of("1120/17");
     private static final LineId OWED_AT_END = LineId.of("TREAT/related-accrual/end");
-    private static final Set<String> TIMING = new Treatments1120()
-            .all().stream()
-                    .filter(each -> switch (each.reach()) {
-                        case TYPED, BEGIN_END, AHEAD -> true;
-                        default -> false;
-                    })
-                    .map(Treatment::id)
-                    .collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> TIMING = CorporationReturn.treatmentTable().all().stream()
+            .filter(each -> switch (each.reach()) {
+                case TYPED, BEGIN_END, AHEAD -> true;
+                default -> false;
+            })
+            .map(Treatment::id)
+            .collect(Collectors.toUnmodifiableSet());
 
     private static final List<String> LIABILITIES_AND_EQUITY = List.of("16", "17", "18", "19", "20", "21");
     private static final List<String> ASSETS = List.of("1", "3", "4", "5", "6", "7", "8", "9", "12", "14");

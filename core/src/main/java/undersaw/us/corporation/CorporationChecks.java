@@ -6,12 +6,13 @@ import undersaw.check.AccountCheck;
 import undersaw.check.BooksChecks;
 import undersaw.check.Check;
 import undersaw.check.ClientChecks;
+import undersaw.us.forms.TreatmentTable;
 
 /** Every check of a corporation, one group after another. Codes and conditions from the rulebook, from memory. */
 final class CorporationChecks {
     private CorporationChecks() {}
 
-    static List<Check> all(Treatments1120 treatments) {
+    static List<Check> all(TreatmentTable treatments) {
         return Stream.of(
                         new ClientChecks("C").all(),
                         HeadingChecks.all(),
@@ -32,12 +33,12 @@ final class CorporationChecks {
                 .toList();
     }
 
-    static List<AccountCheck> ofAccounts(Treatments1120 treatments) {
+    static List<AccountCheck> ofAccounts(TreatmentTable treatments) {
         return Stream.concat(books(treatments).ofAccounts().stream(), AccountChecks.ofAccounts().stream())
                 .toList();
     }
 
-    private static BooksChecks books(Treatments1120 treatments) {
+    private static BooksChecks books(TreatmentTable treatments) {
         return new BooksChecks("C", plan -> plan.forms().get(0), treatments::find);
     }
 }

@@ -34,14 +34,14 @@ final class CorporationForms {
     final Form1125E form1125E = new Form1125E();
     final Form8949 form8949 = new Form8949("1120");
     final ScheduleD scheduleD = new ScheduleD(this);
-    final Form4562 form4562 = new Form4562(
-            new Form4562.Sockets(() -> section179().income, () -> sum(startUp().amortized, organization().amortized)));
+    final Form4562 form4562 = new Form4562(new Form4562.Sockets(
+            () -> section179().income, () -> sum(startUp().amortized, organization().amortized), false));
     final Section179Worksheet section179 = new Section179Worksheet(this);
     final FirstYearCosts startUp = new FirstYearCosts(
             new FirstYearCosts.Costs("1120", "W-195", "Start-up costs", "start-up-195", "IRC 195(b)"));
     final FirstYearCosts organization = new FirstYearCosts(
             new FirstYearCosts.Costs("1120", "W-248", "Organization costs", "organizational", "IRC 248(a)"));
-    final Form4797 form4797 = new Form4797(new Form4797.Sockets(CorporationLaw.BUILDING_RECAPTURE));
+    final Form4797 form4797 = new Form4797(new Form4797.Sockets(CorporationLaw.BUILDING_RECAPTURE, false));
     final EarlierReceipts receipts =
             new EarlierReceipts(() -> page1.totalReceipts().minus(page1.returnsAndAllowances));
     final Form8990 form8990 = new Form8990(BusinessInterest.of(this));

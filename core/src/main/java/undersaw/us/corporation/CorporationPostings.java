@@ -2,9 +2,7 @@ package undersaw.us.corporation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import undersaw.calc.AccountPosition;
-import undersaw.calc.AccountPosition.Balances;
 import undersaw.calc.Portion;
 import undersaw.calc.Posting;
 import undersaw.calc.PostingRule;
@@ -14,6 +12,8 @@ import undersaw.ledger.Treatment;
 import undersaw.ledger.Treatment.Reach;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.forms.TaxAmount;
+import undersaw.us.forms.TreatmentTable;
 
 /**
  * What an account brings to a corporation's return.
@@ -34,11 +34,11 @@ final class CorporationPostings implements PostingRule {
     private static final LineId EXEMPT_INTEREST = LineId.of("1120/K/9");
     private static final LineId FEDERAL_TAX = LineId.of("1120/M-1/2");
 
-    private final Treatments1120 treatments;
+    private final TreatmentTable treatments;
     private final CorporationTargets targets;
     private final M3Rows.Finder m3 = new M3Rows.Finder();
 
-    CorporationPostings(Treatments1120 treatments, CorporationTargets targets) {
+    CorporationPostings(TreatmentTable treatments, CorporationTargets targets) {
         this.treatments = treatments;
         this.targets = targets;
     }
@@ -67,31 +67,51 @@ final class CorporationPostings implements PostingRule {
                     postings,
                     position,
                     target.closing(),
-                    new Part(target.side().natural(closing.minus(opening)), Portion.FIXED, ""));
-            add(postings, position, RETAINED_OPENING, new Part(opening.negated(), Portion.OPENING, target.caption()));
-            add(postings, position, RETAINED_CLOSING, new Part(closing.negated(), Portion.CLOSING, target.caption()));
+                    new TaxAmount(target.side().natural(closing.minus(opening)), Portion.FIXED, ""));
+            add(
+                    postings,
+                    position,
+                    RETAINED_OPENING,
+                    new TaxAmount(opening.negated(), Portion.OPENING, target.caption()));
+            add(
+                    postings,
+                    position,
+                    RETAINED_CLOSING,
+                    new TaxAmount(closing.negated(), Portion.CLOSING, target.caption()));
             return;
         }
         if (target.opening() != null) {
-            add(postings, position, target.opening(), new Part(target.side().natural(opening), Portion.OPENING, ""));
+            add(
+                    postings,
+                    position,
+                    target.opening(),
+                    new TaxAmount(target.side().natural(opening), Portion.OPENING, ""));
         }
-        add(postings, position, target.closing(), new Part(target.side().natural(closing), Portion.CLOSING, ""));
+        add(postings, position, target.closing(), new TaxAmount(target.side().natural(closing), Portion.CLOSING, ""));
         if (target.id().equals(INVENTORIES) && !position.mapping().treatment().equals("inventory-reserve")) {
-            add(postings, position, OPENING_INVENTORY, new Part(opening, Portion.OPENING, ""));
-            add(postings, position, CLOSING_INVENTORY, new Part(closing, Portion.CLOSING, ""));
+            add(postings, position, OPENING_INVENTORY, new TaxAmount(opening, Portion.OPENING, ""));
+            add(postings, position, CLOSING_INVENTORY, new TaxAmount(closing, Portion.CLOSING, ""));
         }
         if (target.id().equals(RETAINED)) {
-            add(postings, position, MOVEMENT, new Part(opening.minus(closing), Portion.FIXED, "closing less opening"));
+            add(
+                    postings,
+                    position,
+                    MOVEMENT,
+                    new TaxAmount(opening.minus(closing), Portion.FIXED, "closing less opening"));
         }
     }
 
     private void postIncome(AccountPosition position, MapTarget target, List<Posting> postings) {
         Money book = position.adjusted();
-        add(postings, position, BOOK_INCOME, new Part(book.negated(), Portion.CLOSING, ""));
-        add(postings, position, RETAINED_CLOSING, new Part(book.negated(), Portion.CLOSING, "net income of the year"));
+        add(postings, position, BOOK_INCOME, new TaxAmount(book.negated(), Portion.CLOSING, ""));
+        add(
+                postings,
+                position,
+                RETAINED_CLOSING,
+                new TaxAmount(book.negated(), Portion.CLOSING, "net income of the year"));
         Treatment treatment = treatment(position);
         if (target.id().equals(FEDERAL_TAX)) {
-            add(postings, position, FEDERAL_TAX, new Part(book, Portion.CLOSING, ""));
+            add(postings, position, FEDERAL_TAX, new TaxAmount(book, Portion.CLOSING, ""));
             postM3(position, target, book.negated(), postings);
             return;
         }
@@ -99,16 +119,16 @@ final class CorporationPostings implements PostingRule {
             postM3(position, target, Money.ZERO, postings);
         }
         if (treatment.reach() == Reach.ELSEWHERE || targets.isFoundElsewhere(target.id())) {
-            Part whole = new Part(targets.pool(treatment, target.id(), book), Portion.CLOSING, "");
+            TaxAmount whole = new TaxAmount(targets.pool(treatment, target.id(), book), Portion.CLOSING, "");
             targets.poolOf(treatment, target.id()).ifPresent(pool -> add(postings, position, pool, whole));
             return;
         }
-        Part reached = reached(position, treatment, target.side());
+        TaxAmount reached = TaxAmount.of(position, treatment, target.side());
         Money withTax = reached.amount().plus(target.side().natural(position.taxEntries()));
         Portion portion = position.taxEntries().isZero() ? reached.portion() : Portion.FIXED;
-        add(postings, position, target.closing(), new Part(withTax, portion, reached.why()));
+        add(postings, position, target.closing(), new TaxAmount(withTax, portion, reached.why()));
         if (treatment.id().equals("cost-of-sales-perpetual")) {
-            add(postings, position, PERPETUAL, new Part(book, Portion.CLOSING, ""));
+            add(postings, position, PERPETUAL, new TaxAmount(book, Portion.CLOSING, ""));
         }
         postDifference(position, target, withTax, postings);
         postM3(position, target, withTax.minus(target.side().natural(book)), postings);
@@ -126,15 +146,23 @@ final class CorporationPostings implements PostingRule {
         // Part II counts income up, Part III expense up
         boolean turned = row.startsWith("II/") != income;
         Money book = target.side().natural(position.adjusted());
-        add(postings, position, M3Rows.line(row, "a"), new Part(turned ? book.negated() : book, Portion.FIXED, ""));
+        add(
+                postings,
+                position,
+                M3Rows.line(row, "a"),
+                new TaxAmount(turned ? book.negated() : book, Portion.FIXED, ""));
         if (row.equals("II/28")) {
-            add(postings, position, M3Rows.line(row, "d"), new Part(turned ? book.negated() : book, Portion.FIXED, ""));
+            add(
+                    postings,
+                    position,
+                    M3Rows.line(row, "d"),
+                    new TaxAmount(turned ? book.negated() : book, Portion.FIXED, ""));
         } else if (!difference.isZero()) {
             add(
                     postings,
                     position,
                     M3Rows.line(row, treatment.permanent() ? "c" : "b"),
-                    Part.difference(turned ? difference.negated() : difference, Portion.FIXED, treatment));
+                    TaxAmount.difference(turned ? difference.negated() : difference, Portion.FIXED, treatment));
         }
     }
 
@@ -155,47 +183,13 @@ final class CorporationPostings implements PostingRule {
             default -> Portion.FIXED;
         };
         Portion exact = position.taxEntries().isZero() ? portion : Portion.FIXED;
-        add(postings, position, line, Part.difference(adds ? difference : difference.negated(), exact, treatment));
+        add(postings, position, line, TaxAmount.difference(adds ? difference : difference.negated(), exact, treatment));
         if (treatment.id().equals("interest-exempt")) {
-            add(postings, position, EXEMPT_INTEREST, Part.difference(difference.negated(), exact, treatment));
+            add(postings, position, EXEMPT_INTEREST, TaxAmount.difference(difference.negated(), exact, treatment));
         }
     }
 
-    private static Part reached(AccountPosition position, Treatment treatment, Side side) {
-        Money book = side.natural(position.adjusted());
-        String address = "TREAT/" + treatment.id();
-        Money begin = position.typed(address + "/begin").orElse(owed(position, treatment, Balances::opening));
-        Money end = position.typed(address + "/end").orElse(owed(position, treatment, Balances::adjusted));
-        if (treatment.reach() != Reach.WHOLE && position.typed(address).isPresent()) {
-            return new Part(position.typed(address).get(), Portion.FIXED, "typed tax amount");
-        }
-        return switch (treatment.reach()) {
-            case HALF -> new Part(Portion.half(book), Portion.HALF, "half of " + book);
-            case NONE -> new Part(Money.ZERO, Portion.FIXED, "not counted: " + treatment.caption());
-            case BEGIN_END ->
-                side == Side.DEBIT
-                        ? later(book.plus(begin).minus(end), begin, end)
-                        : later(book.minus(begin).plus(end), begin, end);
-            case AHEAD -> later(book.minus(begin).plus(end), begin, end);
-            default -> new Part(book, Portion.CLOSING, "");
-        };
-    }
-
-    /** What the paired account held: a liability's credit, or a prepaid asset's debit. */
-    private static Money owed(AccountPosition position, Treatment treatment, Function<Balances, Money> at) {
-        Money balance = position.partner().map(at).orElse(Money.ZERO);
-        return treatment.reach() == Reach.AHEAD ? balance : balance.negated();
-    }
-
-    private static Part later(Money amount, Money begin, Money end) {
-        boolean plain = begin.isZero() && end.isZero();
-        return new Part(
-                amount,
-                plain ? Portion.CLOSING : Portion.FIXED,
-                plain ? "" : "moved between years: " + begin + " and " + end);
-    }
-
-    private static void add(List<Posting> postings, AccountPosition position, LineId line, Part part) {
+    private static void add(List<Posting> postings, AccountPosition position, LineId line, TaxAmount part) {
         postings.add(new Posting(
                 position.account().number(),
                 line.alone(),
@@ -203,17 +197,5 @@ final class CorporationPostings implements PostingRule {
                 part.portion(),
                 part.treatment(),
                 part.why()));
-    }
-
-    /** An amount on its way to a line. */
-    private record Part(Money amount, Portion portion, String treatment, String why) {
-        Part(Money amount, Portion portion, String why) {
-            this(amount, portion, "", why);
-        }
-
-        /** What a treatment puts between books and return. */
-        static Part difference(Money amount, Portion portion, Treatment treatment) {
-            return new Part(amount, portion, treatment.id(), treatment.caption());
-        }
     }
 }

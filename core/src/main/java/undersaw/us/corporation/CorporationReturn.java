@@ -26,6 +26,7 @@ import undersaw.returns.CarryoverYear;
 import undersaw.returns.Instalment;
 import undersaw.returns.ReturnKind;
 import undersaw.suggestions.Suggestions;
+import undersaw.us.forms.TreatmentTable;
 
 /** The corporation income tax return, Form 1120. */
 public final class CorporationReturn implements ReturnKind {
@@ -35,8 +36,11 @@ public final class CorporationReturn implements ReturnKind {
     private static final List<String> NAMES =
             List.of("undersaw/us/corporation/suggestions.csv", "undersaw/us/corporation/names.csv");
 
+    private static final TreatmentTable.Rows M1_ROWS =
+            new TreatmentTable.Rows("1120/M-1/", "5d", "8c", "4", "7b", Map.of());
+
     private final CorporationForms forms = new CorporationForms();
-    private final Treatments1120 treatments = new Treatments1120();
+    private final TreatmentTable treatments = treatmentTable();
     private final CorporationTargets targets;
     private final Suggestions suggestions;
     private final List<Check> checks;
@@ -51,6 +55,11 @@ public final class CorporationReturn implements ReturnKind {
         suggestions = Suggestions.read(NAMES, NumberSuggestions::suggest, all);
         checks = CorporationChecks.all(treatments);
         accountChecks = CorporationChecks.ofAccounts(treatments);
+    }
+
+    /** The treatments of its accounts. */
+    static TreatmentTable treatmentTable() {
+        return new TreatmentTable("undersaw/us/corporation/treatments.csv", M1_ROWS);
     }
 
     @Override

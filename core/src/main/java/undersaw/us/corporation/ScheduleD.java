@@ -4,30 +4,20 @@ import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 
-import java.util.ArrayList;
 import java.util.List;
 import undersaw.form.Across;
 import undersaw.form.Columns;
-import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.Section;
 import undersaw.form.formula.Carried;
 import undersaw.form.formula.YearSpan;
 import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Side;
-import undersaw.us.forms.Form8949;
+import undersaw.us.forms.CapitalGains;
 
 /** Schedule D (Form 1120), capital gains and losses, from Form 8949 and typed totals of sales (from memory). */
-final class ScheduleD extends Form {
+final class ScheduleD extends CapitalGains {
     private static final int CARRIED_YEARS = 5;
-    /** The lines that take the sales of Form 8949: basis reported, not reported, not on a 1099-B. */
-    private static final List<String> SHORT_LINES = List.of("1b", "2", "3");
-
-    private static final List<String> LONG_LINES = List.of("8b", "9", "10");
-
-    private static final List<String> KINDS =
-            List.of("Sales with basis reported", "Sales with basis not reported", "Sales not on a 1099-B");
-
     /** The loss of the year meets the gains of the three years before, the oldest first (Form 1139). */
     private static final List<String> BACK = List.of("three years before", "two years before", "last year");
 
@@ -42,13 +32,13 @@ final class ScheduleD extends Form {
     final Line lossCarriedOn;
 
     ScheduleD(CorporationForms all) {
-        super("1120", "Schedule D");
+        super("1120");
         partByNeed(
                 "D",
                 "Schedule D: capital gains and losses",
                 "IRC 1201 to 1222; Schedule D (Form 1120)",
                 "capital gain sale stock");
-        List<Line> shortTerm = sales("short-term", "1a", SHORT_LINES, all.form8949.shortTerm);
+        List<Line> shortTerm = shortTerm(all.form8949);
         Line shortInstallments =
                 line("D/4", "Short-term gain from installment sales").cites("IRC 453");
         Line shortExchanges =
@@ -56,9 +46,9 @@ final class ScheduleD extends Form {
         Line carried = line("D/6", "Unused capital loss carryover").cites("IRC 1212(a)");
         Line netShort = line("D/7", "Net short-term capital gain or loss")
                 .is(sum(sum(shortTerm), shortInstallments, shortExchanges, carried));
-        List<Line> longTerm = sales("long-term", "8a", LONG_LINES, all.form8949.longTerm);
+        List<Line> longTerm = longTerm(all.form8949);
         fromForm4797 = line("D/11", "Gain from Form 4797")
-                .is(() -> all.form4797.toScheduleD)
+                .is(() -> all.form4797.toScheduleD())
                 .cites("IRC 1231");
         Line longInstallments =
                 line("D/12", "Long-term gain from installment sales").cites("IRC 453");
@@ -93,23 +83,5 @@ final class ScheduleD extends Form {
                 gains.at(at), at.isFirst() ? lossOfTheYear : lossOfTheYear.minus(sum(carriedBack.allBefore(at)))));
         lossCarriedOn = line("W-CAP/5", "Loss of this year, carried to the next five years")
                 .is(lossOfTheYear.minus(sum(carriedBack.all())));
-    }
-
-    /** The four groups of sales of one term, column h of each: typed totals, and the rows by box. */
-    private List<Line> sales(String term, String totals, List<String> numbers, List<Form8949.Sales> listed) {
-        Line typedProceeds = line("D/" + totals + "/d", "Totals reported, " + term);
-        Line typedCost = line("D/" + totals + "/e", "Totals reported, " + term);
-        List<Line> gains = new ArrayList<>();
-        gains.add(line("D/" + totals + "/h", "Totals reported, " + term).is(typedProceeds.minus(typedCost)));
-        for (int i = 0; i < listed.size(); i++) {
-            Form8949.Sales sold = listed.get(i);
-            String number = "D/" + numbers.get(i);
-            String caption = KINDS.get(i) + ", " + term;
-            line(number + "/d", caption).is(sold.proceeds());
-            line(number + "/e", caption).is(sold.cost());
-            line(number + "/g", caption).is(sold.adjustment());
-            gains.add(line(number + "/h", caption).is(sold.gain()));
-        }
-        return gains;
     }
 }

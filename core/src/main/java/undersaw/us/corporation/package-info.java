@@ -1,3 +1,3 @@
-/** The corporation income tax return: begin with CorporationReturn, Form1120 and Treatments1120. */
+/** The corporation income tax return: begin with CorporationReturn and CorporationForms. */
 @org.jspecify.annotations.NullMarked
 package undersaw.us.corporation;

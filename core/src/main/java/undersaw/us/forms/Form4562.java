@@ -38,8 +38,9 @@ public final class Form4562 extends Form {
      *
      * @param income the income that limits section 179
      * @param firstYear amortization of this year's start-up and organization costs
+     * @param separate whether section 179 is stated separately to owners, and is no part of line 22
      */
-    public record Sockets(Supplier<Line> income, Supplier<Formula> firstYear) {}
+    public record Sockets(Supplier<Line> income, Supplier<Formula> firstYear, boolean separate) {}
 
     /** The form within a return. */
     public Form4562(Sockets in) {
@@ -91,7 +92,9 @@ public final class Form4562 extends Form {
         Line listed = line("21", "Listed property").cites("IRC 280F");
         withoutSection179 = line("22/rest", "Depreciation other than section 179")
                 .is(sum(special, units, other, earlier, general, alternative, listed));
-        depreciation = line("22", "Total depreciation, section 179 included").is(sum(section179, withoutSection179));
+        depreciation = in.separate()
+                ? line("22", "Total depreciation, without section 179").is(withoutSection179)
+                : line("22", "Total depreciation, section 179 included").is(sum(section179, withoutSection179));
         depreciationInCost = line("22/cogs", "Of line 22, in cost of goods sold");
         depreciationElsewhere = line("22/other", "Of line 22, claimed elsewhere");
         Line begun = line("42", "Amortization of costs that begins this year")

@@ -29,14 +29,16 @@ public final class Form4797 extends Form {
     private static final String ORDINARY = "ordinary";
 
     public final Line ordinaryGain;
-    public final Line toScheduleD;
+    public final Line net1231;
+    private @Nullable Line toScheduleD;
 
     /**
      * What the return plugs in.
      *
      * @param buildingRecapture the share of a building's depreciation that is ordinary gain; null where none is
+     * @param separate whether line 7 goes to owners as it stands, who hold it against their own earlier losses
      */
-    public record Sockets(@Nullable LawKey buildingRecapture) {}
+    public record Sockets(@Nullable LawKey buildingRecapture, boolean separate) {}
 
     /** The form within a return. */
     public Form4797(Sockets in) {
@@ -82,20 +84,11 @@ public final class Form4797 extends Form {
         Line exchanges =
                 once("5", "Gain or loss from like-kind exchanges, Form 8824").cites("IRC 1031");
         Line rest = once("6", "Gain of Part III that is not recaptured").is(fromPartThree.total());
-        Line combined = once("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
-        Line earlier =
-                once("8", "Losses of the last five years not yet recaptured").cites("IRC 1231(c)");
-        Line over = once("9", "Gain above these losses")
-                .is(when(earlier.isNotZero(), combined.minus(earlier).notBelowZero(), NOTHING));
-        toScheduleD = once("9/D", "Gain to Schedule D")
-                .is(when(earlier.isNotZero(), over, combined.notBelowZero()))
-                .cites("IRC 1231(a)");
+        net1231 = once("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
+        Formula ordinaryOfPartOne = in.separate() ? NOTHING : againstEarlierLosses();
         Line shortHeld = once("10", "Property held a year or less, and other ordinary gain or loss")
                 .is(ordinary.total());
-        Line loss = once("11", "Loss from line 7").is(least(combined, NOTHING)).cites("IRC 1231(a)(2)");
-        Line ordinaryFrom7 = once("12", "Gain from line 7 that earlier losses make ordinary")
-                .is(least(combined.notBelowZero(), earlier))
-                .cites("IRC 1231(c)");
+        Formula fromPartOne = in.separate() ? NOTHING : fromPartOne(ordinaryOfPartOne);
         Line recapture =
                 once("31", "Recapture of Part III").is(recaptured.total()).cites("IRC 291, 1245, 1250");
         Line fromPart3 = once("13", "Gain from line 31").is(recapture);
@@ -103,7 +96,33 @@ public final class Form4797 extends Form {
         Line installmentOrdinary = once("15", "Ordinary gain from installment sales, Form 6252");
         Line exchangeOrdinary = once("16", "Ordinary gain or loss from like-kind exchanges, Form 8824");
         ordinaryGain = once("17", "Ordinary gain or loss, Part II")
-                .is(sum(shortHeld, loss, ordinaryFrom7, fromPart3, casualtyNet, installmentOrdinary, exchangeOrdinary));
+                .is(sum(shortHeld, fromPartOne, fromPart3, casualtyNet, installmentOrdinary, exchangeOrdinary));
+    }
+
+    /** Lines 8 and 9: what of line 7 losses of earlier years make ordinary. */
+    private Formula againstEarlierLosses() {
+        Line earlier =
+                once("8", "Losses of the last five years not yet recaptured").cites("IRC 1231(c)");
+        Line over = once("9", "Gain above these losses")
+                .is(when(earlier.isNotZero(), net1231.minus(earlier).notBelowZero(), NOTHING));
+        toScheduleD = once("9/D", "Gain to Schedule D")
+                .is(when(earlier.isNotZero(), over, net1231.notBelowZero()))
+                .cites("IRC 1231(a)");
+        return least(net1231.notBelowZero(), earlier);
+    }
+
+    /** Lines 11 and 12. */
+    private Formula fromPartOne(Formula madeOrdinary) {
+        Line loss = once("11", "Loss from line 7").is(least(net1231, NOTHING)).cites("IRC 1231(a)(2)");
+        Line gain = once("12", "Gain from line 7 that earlier losses make ordinary")
+                .is(madeOrdinary)
+                .cites("IRC 1231(c)");
+        return sum(loss, gain);
+    }
+
+    /** Gain that Schedule D takes; nothing where line 7 goes to owners. */
+    public Formula toScheduleD() {
+        return toScheduleD == null ? NOTHING : toScheduleD.asFormula();
     }
 
     private Line once(String within, String caption) {

@@ -208,7 +208,8 @@ class AccountController {
         if (refused.isPresent()) {
             return new PartOrProblem(null, refused.get());
         }
-        String id = account.onIncomeStatement() ? treatment.get().id() : "";
+        boolean plain = !account.onIncomeStatement() && !target.get().takes(treatment.get());
+        String id = plain ? "" : treatment.get().id();
         MeantMember member = MeantMember.of(open, target.get(), typed.line());
         if (!member.problem().isEmpty()) {
             return new PartOrProblem(null, member.problem());

@@ -177,7 +177,6 @@ class MapController {
         return wasThere
                 ? Optional.empty()
                 : Optional.ofNullable(open.snapshot().accounts().get(number))
-                        .filter(Account::onIncomeStatement)
                         .flatMap(account -> open.kind().treatment(treatment))
                         .flatMap(target::refusal)
                         .map(why -> why + " Nothing was changed: choose another treatment, or another line first.");
@@ -200,7 +199,7 @@ class MapController {
                         .isEmpty())
                 .map(Treatment::id)
                 .orElse("full");
-        String treatment = account.onIncomeStatement() ? known : "";
+        String treatment = account.onIncomeStatement() || !known.equals("full") ? known : "";
         boolean gone = account.onIncomeStatement()
                 && open.kind()
                         .treatment(id)

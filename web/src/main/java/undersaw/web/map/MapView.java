@@ -53,6 +53,7 @@ public record MapView(
     /**
      * An account and where it goes.
      *
+     * @param treated whether its line asks for a treatment
      * @param cents absolute balance in cents, for the thickness of the ribbon
      * @param confidence how sure a suggestion is, in percent; 0 where nobody reckoned it
      */
@@ -60,6 +61,7 @@ public record MapView(
             String number,
             String name,
             boolean income,
+            boolean treated,
             String balance,
             long cents,
             String line,
@@ -167,6 +169,10 @@ public record MapView(
                 account.number(),
                 account.name(),
                 account.onIncomeStatement(),
+                account.onIncomeStatement()
+                        || target.filter(each ->
+                                        open.kind().treatments().stream().anyMatch(each::takes))
+                                .isPresent(),
                 Figure.balance(open.calculation().adjusted(account)),
                 open.calculation().adjusted(account).abs().cents(),
                 target.map(each ->

@@ -1,4 +1,4 @@
-package undersaw.us.corporation;
+package undersaw.us.forms;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -14,14 +14,15 @@ import undersaw.table.Table;
 import undersaw.table.TableRow;
 
 /**
- * The treatments of the corporation return and where their differences from the books go on Schedule M-1.
+ * The treatments of a return and where their differences from the books go on its Schedule M-1.
  *
- * <p>Authorities are cited row by row in {@code treatments.csv}, from memory.
+ * <p>Authorities are cited row by row in the table, from memory. A treatment may be read under former names.
  */
-final class Treatments1120 {
+public final class TreatmentTable {
     private static final List<String> COLUMNS = List.of(
             "id", "caption", "reach", "later", "permanent", "serves", "expense", "income", "aliases", "citation");
 
+    private final Rows usual;
     private final Map<String, Treatment> byId = new HashMap<>();
     private final Map<String, Lines> differences = new HashMap<>();
     private final Map<String, Later> later = new HashMap<>();
@@ -30,11 +31,36 @@ final class Treatments1120 {
     /** What a treatment becomes in years beginning in a calendar year or later. */
     private record Later(int since, Treatment treatment) {}
 
+    /**
+     * The rows of Schedule M-1 where the table names none: for taxable income above and below the books.
+     *
+     * @param schedule the address before a row, such as {@code 1120/M-1/}
+     * @param names the rows that a table shared by several returns names in words, by these
+     */
+    public record Rows(
+            String schedule,
+            String expenseAbove,
+            String expenseBelow,
+            String incomeAbove,
+            String incomeBelow,
+            Map<String, String> names) {
+        /** Keeps its own copy. */
+        public Rows {
+            names = Map.copyOf(names);
+        }
+
+        private LineId line(String row) {
+            return LineId.of(schedule + names.getOrDefault(row, row));
+        }
+    }
+
     /** The M-1 lines of one treatment: for taxable income above and below the books. */
     private record Lines(LineId expenseAbove, LineId expenseBelow, LineId incomeAbove, LineId incomeBelow) {}
 
-    Treatments1120() {
-        for (TableRow row : Table.read("undersaw/us/corporation/treatments.csv", COLUMNS)) {
+    /** Reads a table of treatments. */
+    public TreatmentTable(String path, Rows usual) {
+        this.usual = usual;
+        for (TableRow row : Table.read(path, COLUMNS)) {
             Treatment treatment = new Treatment(
                     row.text("id"),
                     row.text("caption"),
@@ -56,7 +82,8 @@ final class Treatments1120 {
         byId.put("", byId.get("full"));
     }
 
-    List<Treatment> all() {
+    /** Every treatment, in the order of the table. */
+    public List<Treatment> all() {
         return List.copyOf(inOrder);
     }
 
@@ -64,12 +91,13 @@ final class Treatments1120 {
         return Reach.valueOf(word.toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
-    Optional<Treatment> find(String id) {
+    /** The treatment of that name, under its own or a former one. */
+    public Optional<Treatment> find(String id) {
         return Optional.ofNullable(byId.get(id));
     }
 
     /** The treatment as the law has it in a year. */
-    Treatment in(int year, String id) {
+    public Treatment in(int year, String id) {
         Treatment treatment = find(id).orElseThrow();
         Later change = later.get(treatment.id());
         return change != null && year >= change.since() ? change.treatment() : treatment;
@@ -80,7 +108,7 @@ final class Treatments1120 {
      *
      * @param difference tax effect less book effect on income: positive where the return shows more income
      */
-    LineId differenceLine(Treatment treatment, boolean income, Money difference) {
+    public LineId differenceLine(Treatment treatment, boolean income, Money difference) {
         Lines lines = differences.get(treatment.id());
         if (income) {
             return difference.isPositive() ? lines.incomeAbove() : lines.incomeBelow();
@@ -88,18 +116,14 @@ final class Treatments1120 {
         return difference.isPositive() ? lines.expenseAbove() : lines.expenseBelow();
     }
 
-    private static Lines lines(TableRow row) {
+    private Lines lines(TableRow row) {
         String[] expense = row.text("expense").split("/", -1);
         String[] income = row.text("income").split("/", -1);
         // a single line serves differences of both signs: a refund of meals reduces 5c
-        String above = expense[0].isEmpty() ? "5d" : expense[0];
-        String below = expense.length > 1 ? expense[1] : expense[0].isEmpty() ? "8c" : expense[0];
-        String incomeBelow = income.length > 1 ? income[1] : income[0].isEmpty() ? "7b" : income[0];
-        String incomeAbove = income.length > 1 ? income[0] : "4";
-        return new Lines(m1(above), m1(below), m1(incomeAbove), m1(incomeBelow));
-    }
-
-    private static LineId m1(String line) {
-        return LineId.of("1120/M-1/" + line);
+        String above = expense[0].isEmpty() ? usual.expenseAbove() : expense[0];
+        String below = expense.length > 1 ? expense[1] : expense[0].isEmpty() ? usual.expenseBelow() : expense[0];
+        String incomeBelow = income.length > 1 ? income[1] : income[0].isEmpty() ? usual.incomeBelow() : income[0];
+        String incomeAbove = income.length > 1 ? income[0] : usual.incomeAbove();
+        return new Lines(usual.line(above), usual.line(below), usual.line(incomeAbove), usual.line(incomeBelow));
     }
 }
