@@ -24,7 +24,6 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Mapping;
 import undersaw.ledger.Payment;
 import undersaw.ledger.StatementKind;
-import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.registry.Returns;
@@ -37,6 +36,7 @@ public final class SampleReturns {
     private final List<Payment> payments = new ArrayList<>();
     private final List<Carryover> carryovers = new ArrayList<>();
     private Heading heading = heading(2025);
+    private int changes;
     private String cashLine = "1120/L/1";
 
     private SampleReturns() {}
@@ -67,6 +67,31 @@ public final class SampleReturns {
         return sample.with(new Heading("990-EZ", ours.client(), ours.period(), AccountingMethod.CASH, Set.of()));
     }
 
+    /** An S corporation since its first day, with no accounts yet. */
+    public static SampleReturns sCorporation() {
+        Heading ours = heading(2025);
+        SampleReturns sample = new SampleReturns();
+        sample.cashLine = "1120-S/L/1";
+        sample.fact("1120-S/hdr/A", "2001-03-01");
+        return sample.with(new Heading("1120-S", ours.client(), ours.period(), AccountingMethod.ACCRUAL, Set.of()));
+    }
+
+    /** Shares that somebody held after a day. */
+    public SampleReturns shares(String owner, String date, String shares) {
+        String row = "%05d".formatted(++changes);
+        return fact("OWNERSHIP/owner@" + row, owner)
+                .fact("OWNERSHIP/date@" + row, date)
+                .fact("OWNERSHIP/shares@" + row, shares);
+    }
+
+    /** An owner with a place in the register. */
+    public SampleReturns owner(String name, int place) {
+        return fact("OWNERS/name@" + name, name)
+                .fact("OWNERS/place@" + name, String.valueOf(place))
+                .fact("OWNERS/kind@" + name, "individual")
+                .fact("OWNERS/tin@" + name, "000-00-%04d".formatted(place));
+    }
+
     public SampleReturns with(Heading newHeading) {
         heading = newHeading;
         return this;
@@ -87,11 +112,23 @@ public final class SampleReturns {
         return onIncomeStatement(number, line, treatment, Money.parse(amount));
     }
 
+    /** A balance-sheet account that cash was paid out of, such as distributions. */
+    public SampleReturns paidOut(String number, String line, String treatment, String amount) {
+        return against(
+                new Account(number, "Account " + number, StatementKind.BALANCE_SHEET, Money.ZERO, Money.parse(amount)),
+                line,
+                treatment);
+    }
+
     private SampleReturns onIncomeStatement(String number, String line, String treatment, Money debit) {
-        put(
+        return against(
                 new Account(number, "Account " + number, StatementKind.INCOME_STATEMENT, Money.ZERO, debit),
                 line,
                 treatment);
+    }
+
+    private SampleReturns against(Account account, String line, String treatment) {
+        put(account, line, treatment);
         Account cash = accounts.getOrDefault(
                 "1000", new Account("1000", "Cash", StatementKind.BALANCE_SHEET, Money.ZERO, Money.ZERO));
         put(
@@ -100,7 +137,7 @@ public final class SampleReturns {
                         "Cash",
                         StatementKind.BALANCE_SHEET,
                         cash.opening(),
-                        cash.closing().minus(debit)),
+                        cash.closing().minus(account.closing())),
                 cashLine,
                 "");
         return this;
@@ -130,6 +167,13 @@ public final class SampleReturns {
         return this;
     }
 
+    /** A balance-sheet account under a treatment. */
+    public SampleReturns balance(String number, String line, String treatment, String... balances) {
+        balance(number, line, balances[0], balances[1]);
+        mappings.put(number, new Mapping(LineKey.parse(line), treatment, true, "test"));
+        return this;
+    }
+
     /** The treatment of an account, where it is not the usual one. */
     public SampleReturns treated(String number, String treatment) {
         Mapping mapping = mappings.get(number);
@@ -146,7 +190,7 @@ public final class SampleReturns {
 
     private void put(Account account, String line, String treatment) {
         accounts.put(account.number(), account);
-        mappings.put(account.number(), new Mapping(LineId.of(line), treatment, true, "test"));
+        mappings.put(account.number(), new Mapping(LineKey.parse(line), treatment, true, "test"));
     }
 
     public SampleReturns fact(String key, String value) {

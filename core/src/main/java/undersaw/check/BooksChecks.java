@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import undersaw.calc.Plan;
 import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
@@ -25,30 +26,38 @@ import undersaw.money.Percent;
 /**
  * Checks of the trial balance, the mapping, and this year against last, which every return has under its own letter.
  *
- * @param letter the letter before the numbers
+ * @param codes a return's own code for each number: with its letter before it, or another where its rules name one
  * @param main the form whose lines are held against last year's
  * @param treatments the return's treatments by id
  */
-public record BooksChecks(String letter, Function<Plan, Form> main, Function<String, Optional<Treatment>> treatments) {
+public record BooksChecks(
+        UnaryOperator<String> codes, Function<Plan, Form> main, Function<String, Optional<Treatment>> treatments) {
+    private static final int NUMBER = 4;
     private static final Money WORTH_ASKING = Money.ofDollars(10_000);
+
+    /** Codes with a letter before the number. */
+    public static UnaryOperator<String> lettered(String letter) {
+        return number -> letter + "-" + number.substring(0, NUMBER);
+    }
 
     /** The checks, in the order of their numbers. */
     public List<Check> all() {
         return List.of(
-                new Check(letter + "-0404", STOP, BooksChecks::outOfBalance),
-                new Check(letter + "-0405", STOP, BooksChecks::entriesOut),
-                new Check(letter + "-0406", QUERY, BooksChecks::openingsMoved),
-                new Check(letter + "-0410", QUERY, this::movedMuch),
-                new Check(letter + "-0412", QUERY, this::cameOrWent));
+                new Check(codes.apply("0404"), STOP, BooksChecks::closingOut),
+                new Check(codes.apply("0404/opening"), STOP, BooksChecks::openingOut),
+                new Check(codes.apply("0405"), STOP, BooksChecks::entriesOut),
+                new Check(codes.apply("0406"), QUERY, BooksChecks::openingsMoved),
+                new Check(codes.apply("0410"), QUERY, this::movedMuch),
+                new Check(codes.apply("0412"), QUERY, this::cameOrWent));
     }
 
     /** The checks of single accounts. */
     public List<AccountCheck> ofAccounts() {
         return List.of(
-                new AccountCheck(letter + "-0401", QUERY, BooksChecks::suggestedOnly),
-                new AccountCheck(letter + "-0402", STOP, BooksChecks::withoutLine),
-                new AccountCheck(letter + "-0403", STOP, BooksChecks::onTheWrongStatement),
-                new AccountCheck(letter + "-0413", STOP, this::treatmentsOutOfPlace));
+                new AccountCheck(codes.apply("0401"), QUERY, BooksChecks::suggestedOnly),
+                new AccountCheck(codes.apply("0402"), STOP, BooksChecks::withoutLine),
+                new AccountCheck(codes.apply("0403"), STOP, BooksChecks::onTheWrongStatement),
+                new AccountCheck(codes.apply("0413"), STOP, this::treatmentsOutOfPlace));
     }
 
     private static List<Found> suggestedOnly(AccountLook look) {
@@ -94,17 +103,19 @@ public record BooksChecks(String letter, Function<Plan, Form> main, Function<Str
         return look.found(look.quoted() + ": " + why + " Choose another treatment, or another line.");
     }
 
-    private static List<Found> outOfBalance(Examination look) {
-        Money opening = look.calculation().books().opening();
-        Money closing = look.calculation().books().closing();
-        List<Found> found = new ArrayList<>();
-        if (!closing.isZero()) {
-            found.add(books("Closing debits and credits differ by " + closing.printed() + ". Correct the import."));
-        }
-        if (!opening.isZero()) {
-            found.add(books("Opening debits and credits differ by " + opening.printed() + ". Correct the import."));
-        }
-        return found;
+    private static List<Found> closingOut(Examination look) {
+        return out("Closing", look.calculation().books().closing());
+    }
+
+    private static List<Found> openingOut(Examination look) {
+        return out("Opening", look.calculation().books().opening());
+    }
+
+    private static List<Found> out(String which, Money difference) {
+        return difference.isZero()
+                ? List.of()
+                : List.of(books(
+                        which + " debits and credits differ by " + difference.printed() + ". Correct the import."));
     }
 
     private static Found books(String message) {

@@ -35,7 +35,7 @@ class LawTest {
     @ParameterizedTest
     @CsvSource({"2022,21,0", "2025,21,0", "2026,21,1"})
     void holdsTheRateAndTheFloorUnderGifts(int year, String rate, String floor) {
-        assertThat(Law.of(year).percent(CorporationLaw.CORPORATE_RATE)).isEqualTo(Percent.of(rate));
+        assertThat(Law.of(year).percent(BusinessLaw.CORPORATE_RATE)).isEqualTo(Percent.of(rate));
         assertThat(Law.of(year).percent(CorporationLaw.CHARITABLE_FLOOR)).isEqualTo(Percent.of(floor));
     }
 
@@ -55,13 +55,13 @@ class LawTest {
 
     @Test
     void refusesAFigureWithoutASource() {
-        assertThatThrownBy(() -> new LawValue(CorporationLaw.CORPORATE_RATE, "21", LawValue.Unit.PERCENT, " ", ""))
+        assertThatThrownBy(() -> new LawValue(BusinessLaw.CORPORATE_RATE, "21", LawValue.Unit.PERCENT, " ", ""))
                 .hasMessageContaining("has no citation");
     }
 
     @Test
     void doesNotMistakeDollarsForPercent() {
-        assertThatThrownBy(() -> Law.of(2025).amount(CorporationLaw.CORPORATE_RATE))
+        assertThatThrownBy(() -> Law.of(2025).amount(BusinessLaw.CORPORATE_RATE))
                 .hasMessageContaining("not in DOLLARS");
     }
 

@@ -16,6 +16,7 @@ import java.time.Month;
  */
 public record DueDate(LocalDate due, LocalDate extended) {
     private static final int FILING_DAY = 15;
+    private static final int WEEK = 7;
     private static final LocalDate JUNE_RULE_ENDS = LocalDate.of(2026, 1, 1);
 
     /**
@@ -24,6 +25,18 @@ public record DueDate(LocalDate due, LocalDate extended) {
      */
     public static DueDate ofExemptOrganization(Period period) {
         LocalDate unmoved = period.end().withDayOfMonth(1).plusMonths(5).withDayOfMonth(FILING_DAY);
+        return new DueDate(LegalHolidays.onOrAfter(unmoved), LegalHolidays.onOrAfter(unmoved.plusMonths(6)));
+    }
+
+    /**
+     * Due dates of the return of a partnership or an S corporation: the 15th day of the third month after the year
+     * ends, with an extension of six months (IRC 6072(b), 6081; from memory). A year of 52 or 53 weeks counts as ending
+     * with the month whose end is nearest (IRC 441(f)).
+     */
+    public static DueDate ofPassthrough(Period period) {
+        LocalDate end = period.end();
+        LocalDate month = end.getDayOfMonth() <= WEEK ? end.minusMonths(1) : end;
+        LocalDate unmoved = month.withDayOfMonth(1).plusMonths(3).withDayOfMonth(FILING_DAY);
         return new DueDate(LegalHolidays.onOrAfter(unmoved), LegalHolidays.onOrAfter(unmoved.plusMonths(6)));
     }
 

@@ -15,6 +15,7 @@ import undersaw.check.Examination;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.money.Percent;
+import undersaw.us.forms.BusinessLaw;
 
 /** Checks of Schedule L and of the way from book income to taxable income. */
 final class BalanceChecks {
@@ -76,7 +77,7 @@ final class BalanceChecks {
             return false;
         }
         Percent rate = Percent.ratio(look.amount("1120/M-1/2"), beforeTax(look));
-        Percent law = look.law().percent(CorporationLaw.CORPORATE_RATE);
+        Percent law = look.law().percent(BusinessLaw.CORPORATE_RATE);
         return rate.value().subtract(law.value()).abs().intValue() > ODD_POINTS;
     }
 

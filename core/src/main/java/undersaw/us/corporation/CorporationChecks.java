@@ -39,6 +39,6 @@ final class CorporationChecks {
     }
 
     private static BooksChecks books(TreatmentTable treatments) {
-        return new BooksChecks("C", plan -> plan.forms().get(0), treatments::find);
+        return new BooksChecks(BooksChecks.lettered("C"), plan -> plan.forms().get(0), treatments::find);
     }
 }

@@ -30,7 +30,7 @@ final class CorporationForms {
     final ScheduleM1 scheduleM1 = new ScheduleM1(this);
     final ScheduleM2 scheduleM2 = new ScheduleM2(this);
     final Form1125A form1125A = new Form1125A(
-            new Form1125A.Sockets(() -> sum(form4562().depreciationInCost, form4562().amortizationInCost)));
+            new Form1125A.Sockets(() -> sum(form4562().depreciationInCost, form4562().amortizationInCost), false));
     final Form1125E form1125E = new Form1125E();
     final Form8949 form8949 = new Form8949("1120");
     final ScheduleD scheduleD = new ScheduleD(this);

@@ -7,7 +7,6 @@ import undersaw.us.forms.BusinessLaw;
 
 /** The figures of the law that a corporation's return reads; each year's table cites them row by row. */
 public final class CorporationLaw {
-    public static final LawKey CORPORATE_RATE = key("corporate-rate", "the corporate rate");
     public static final LawKey DIVIDENDS_SMALL_HOLDING =
             key("dividends-small-holding", "the share for holdings under 20%");
     public static final LawKey DIVIDENDS_LARGE_HOLDING =
@@ -26,8 +25,6 @@ public final class CorporationLaw {
     public static final LawKey SCHEDULES_EXCUSED =
             key("schedules-excused", "the size below which Schedules L, M-1 and M-2 are excused");
     public static final LawKey SCHEDULE_M3 = key("schedule-m3", "the assets from which Schedule M-3 is due");
-    public static final LawKey OFFICERS_SCHEDULE =
-            key("officers-schedule", "the receipts from which Form 1125-E is due");
     public static final LawKey ESTIMATE_THRESHOLD =
             key("estimate-threshold", "the tax below which no estimates are due");
     public static final LawKey BUILDING_RECAPTURE =
@@ -43,7 +40,6 @@ public final class CorporationLaw {
             key("installment-large-second", "the share that a large corporation has paid with the second instalment");
 
     private static final List<LawKey> OWN = List.of(
-            CORPORATE_RATE,
             DIVIDENDS_SMALL_HOLDING,
             DIVIDENDS_LARGE_HOLDING,
             DIVIDENDS_WHOLE,
@@ -56,7 +52,6 @@ public final class CorporationLaw {
             CREDIT_THRESHOLD,
             SCHEDULES_EXCUSED,
             SCHEDULE_M3,
-            OFFICERS_SCHEDULE,
             ESTIMATE_THRESHOLD,
             BUILDING_RECAPTURE,
             SERVICE_EARNINGS_CREDIT,

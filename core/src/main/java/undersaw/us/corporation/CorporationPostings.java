@@ -61,23 +61,8 @@ final class CorporationPostings implements PostingRule {
     private void postBalance(AccountPosition position, MapTarget target, List<Posting> postings) {
         Money opening = position.opening();
         Money closing = position.adjusted();
-        boolean ofRetained = target.id().text().startsWith("1120/M-2/");
-        if (ofRetained) {
-            add(
-                    postings,
-                    position,
-                    target.closing(),
-                    new TaxAmount(target.side().natural(closing.minus(opening)), Portion.FIXED, ""));
-            add(
-                    postings,
-                    position,
-                    RETAINED_OPENING,
-                    new TaxAmount(opening.negated(), Portion.OPENING, target.caption()));
-            add(
-                    postings,
-                    position,
-                    RETAINED_CLOSING,
-                    new TaxAmount(closing.negated(), Portion.CLOSING, target.caption()));
+        if (target.id().text().startsWith("1120/M-2/")) {
+            postRetained(position, target, postings);
             return;
         }
         if (target.opening() != null) {
@@ -99,6 +84,19 @@ final class CorporationPostings implements PostingRule {
                     MOVEMENT,
                     new TaxAmount(opening.minus(closing), Portion.FIXED, "closing less opening"));
         }
+    }
+
+    /** An account of a line of Schedule M-2 is a part of retained earnings. */
+    private static void postRetained(AccountPosition position, MapTarget target, List<Posting> postings) {
+        Money opening = position.opening();
+        Money closing = position.adjusted();
+        add(
+                postings,
+                position,
+                target.closing(),
+                new TaxAmount(target.side().natural(closing.minus(opening)), Portion.FIXED, ""));
+        add(postings, position, RETAINED_OPENING, new TaxAmount(opening.negated(), Portion.OPENING, target.caption()));
+        add(postings, position, RETAINED_CLOSING, new TaxAmount(closing.negated(), Portion.CLOSING, target.caption()));
     }
 
     private void postIncome(AccountPosition position, MapTarget target, List<Posting> postings) {

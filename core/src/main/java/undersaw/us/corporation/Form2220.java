@@ -18,6 +18,7 @@ import undersaw.form.formula.Condition;
 import undersaw.form.formula.Counted;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Worked;
+import undersaw.us.forms.BusinessLaw;
 
 /**
  * Form 2220, underpayment of estimated tax, with the regular and the annualized method; columns a to d are the four
@@ -145,7 +146,7 @@ final class Form2220 extends Form {
         Across whole = across(INSTALMENTS, "A/22/*", "For a whole year")
                 .is(at -> fraction(YEAR, MONTHS.get(at.number() - 1), income.at(at)));
         Across tax = across(INSTALMENTS, "A/27/*", "Tax on it")
-                .is(at -> whole.at(at).notBelowZero().times(CorporationLaw.CORPORATE_RATE));
+                .is(at -> whole.at(at).notBelowZero().times(BusinessLaw.CORPORATE_RATE));
         Across share = across(INSTALMENTS, "A/30/*", "Share due by this instalment")
                 .is(at -> fraction(at.number(), QUARTERS, tax.at(at)));
         Across already = across(INSTALMENTS, "A/32/*", "Required in the columns before");

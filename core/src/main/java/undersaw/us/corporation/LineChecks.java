@@ -14,6 +14,7 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.forms.BusinessLaw;
 
 /** Checks of single lines of page 1 and of cost of goods sold. */
 final class LineChecks {
@@ -125,7 +126,7 @@ final class LineChecks {
     }
 
     private static boolean officersMissing(Examination look) {
-        return receipts(look).compareTo(look.law().amount(CorporationLaw.OFFICERS_SCHEDULE)) >= 0
+        return receipts(look).compareTo(look.law().amount(BusinessLaw.OFFICERS_SCHEDULE)) >= 0
                 && !look.amount("1120/12").isZero()
                 && look.calculation().instances(LineId.of("1125-E/1/f")).isEmpty();
     }

@@ -8,6 +8,7 @@ import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Paid;
 import undersaw.ledger.PaymentKind;
+import undersaw.us.forms.BusinessLaw;
 
 /** Form 1120, Schedule J: tax computation and payment (2024 form, from memory). */
 final class ScheduleJ extends Form {
@@ -28,7 +29,7 @@ final class ScheduleJ extends Form {
         super("1120", "Schedule J");
         part("J", "Schedule J: tax computation", "IRC 11; Instructions for Form 1120, Schedule J Part I");
         incomeTax = line("J/1a", "Income tax")
-                .is(() -> all.page1.taxableIncome.notBelowZero().times(CorporationLaw.CORPORATE_RATE))
+                .is(() -> all.page1.taxableIncome.notBelowZero().times(BusinessLaw.CORPORATE_RATE))
                 .always()
                 .cites("IRC 11(b)");
         Line life = line("J/1b", "Tax from Form 1120-L");

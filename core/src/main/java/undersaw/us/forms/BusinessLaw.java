@@ -5,6 +5,9 @@ import undersaw.law.LawKey;
 
 /** The figures of the law that forms of every business read; each year's table cites them row by row. */
 public final class BusinessLaw {
+    public static final LawKey CORPORATE_RATE = key("corporate-rate", "the corporate rate");
+    public static final LawKey OFFICERS_SCHEDULE =
+            key("officers-schedule", "the receipts from which Form 1125-E is due");
     public static final LawKey SMALL_BUSINESS_RECEIPTS =
             key("small-business-receipts", "the small business limit on average receipts");
     public static final LawKey SECTION_179_LIMIT = key("section-179-limit", "the section 179 limit");
@@ -20,6 +23,8 @@ public final class BusinessLaw {
             key("interest-depreciation", "the share of depreciation added back for the interest limit");
 
     private static final List<LawKey> ALL = List.of(
+            CORPORATE_RATE,
+            OFFICERS_SCHEDULE,
             SMALL_BUSINESS_RECEIPTS,
             SECTION_179_LIMIT,
             SECTION_179_THRESHOLD,

@@ -4,12 +4,14 @@ import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.List;
 import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
 
 /** Form 1125-A, cost of goods sold (from memory). Books may be kept periodically or perpetually. */
@@ -22,13 +24,15 @@ public final class Form1125A extends Form {
     public final Line closing;
     public final Line costOfSales;
     public final Line perpetual;
+    private final List<Line> detailed;
 
     /**
      * What the return plugs in.
      *
      * @param depreciation depreciation and amortization that belong to the cost of goods
+     * @param whole whether books that post cost of sales as they sell are mapped to line 8 as a whole
      */
-    public record Sockets(Supplier<Formula> depreciation) {}
+    public record Sockets(Supplier<Formula> depreciation, boolean whole) {}
 
     /** The form within a return. */
     public Form1125A(Sockets in) {
@@ -54,6 +58,9 @@ public final class Form1125A extends Form {
         closing = line("7", "Inventory at the end of the year").fromBooks();
         mappable(closing, Side.DEBIT);
         costOfSales = line("8", "Cost of goods sold").is(total.minus(closing));
+        if (in.whole()) {
+            mappable(costOfSales, Side.DEBIT);
+        }
         line("9a/i", "Inventory valued at cost").as(LineKind.BOX);
         line("9a/ii", "Inventory valued at lower of cost or market").as(LineKind.BOX);
         line("9a/iii", "Inventory valued otherwise").as(LineKind.BOX);
@@ -68,6 +75,15 @@ public final class Form1125A extends Form {
         perpetual = line("W-COGS/1", "Cost of sales in perpetual books").fromBooks();
         Line growth = line("W-COGS/2", "Growth of inventory that purchases must cover")
                 .is(when(perpetual.isNotZero(), closing.minus(opening), NOTHING));
-        purchases.fromBooksAnd(() -> sum(purchases.fromAccounts(), growth));
+        detailed = List.of(labor, section263A, otherCosts);
+        purchases.fromBooksAnd(() -> in.whole() ? purchasesOfWhole(growth) : sum(purchases.fromAccounts(), growth));
+    }
+
+    /** Of a cost of sales that is mapped as a whole, purchases are what inventory and costs typed beside it leave. */
+    private Formula purchasesOfWhole(Line growth) {
+        Formula typed = sum(detailed.stream()
+                .map(line -> (Term) line.minus(line.unreplaced()))
+                .toList());
+        return sum(purchases.fromAccounts(), perpetual, growth).minus(when(perpetual.isNotZero(), typed, NOTHING));
     }
 }

@@ -10,7 +10,7 @@ import undersaw.check.ClientChecks;
 /** Every check of a small nonprofit's return. */
 final class NonprofitChecks {
     private static final BooksChecks BOOKS =
-            new BooksChecks("N", plan -> plan.forms().get(1), TreatmentsNonprofit::find);
+            new BooksChecks(BooksChecks.lettered("N"), plan -> plan.forms().get(1), TreatmentsNonprofit::find);
 
     private NonprofitChecks() {}
 

@@ -14,9 +14,9 @@ import undersaw.form.formula.Term;
 import undersaw.us.forms.Form8825;
 
 /**
- * Differences between books and return that no single account explains: depreciation, amortization, federal tax, limited
- * interest, gains that forms find, and figures typed over the books. A residue of up to five dollars, left by rounding
- * each line, is placed openly on Schedule M-1 (common practice, no source).
+ * Differences between books and return that no single account explains: depreciation, amortization, federal tax,
+ * limited interest, gains that forms find, and figures typed over the books. A residue of up to five dollars, left by
+ * rounding each line, is placed openly on Schedule M-1 (common practice, no source).
  */
 public final class DifferencesWorksheet extends Form {
     private static final long ROUNDING_UP_TO = 5;
@@ -47,7 +47,7 @@ public final class DifferencesWorksheet extends Form {
      * @param interest what the interest limit adds to the interest of the books, or takes off
      * @param result income in all, as the owners take it up
      */
-    record Sockets(
+    public record Sockets(
             Supplier<List<Held>> income,
             Supplier<List<Held>> gains,
             Supplier<List<Held>> deductions,
@@ -59,7 +59,7 @@ public final class DifferencesWorksheet extends Form {
             Supplier<Formula> result) {}
 
     /** The worksheet of a return whose Schedule M-1 is given. */
-    DifferencesWorksheet(String form, Sockets in, Supplier<ScheduleM1> m1) {
+    public DifferencesWorksheet(String form, Sockets in, Supplier<ScheduleM1> m1) {
         super(form, "Book-to-tax differences");
         part("W-M1", "Book-to-tax differences", "IRC 446; instructions of Schedule M-1")
                 .worksheet();

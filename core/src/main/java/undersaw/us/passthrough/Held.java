@@ -11,9 +11,9 @@ import undersaw.form.formula.Formulas;
  * @param line the line
  * @param expected what it holds where nobody types
  */
-record Held(Line line, Formula expected) {
+public record Held(Line line, Formula expected) {
     /** A line that accounts alone lead to. */
-    static Held byBooks(Line line) {
+    public static Held byBooks(Line line) {
         return new Held(line, line.fromAccounts());
     }
 

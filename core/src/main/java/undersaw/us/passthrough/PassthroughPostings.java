@@ -37,7 +37,7 @@ public final class PassthroughPostings implements PostingRule {
     private final Places places;
 
     /** The rule of a return with these places to map to. */
-    PassthroughPostings(TreatmentTable treatments, List<MapTarget> all, Places places) {
+    public PassthroughPostings(TreatmentTable treatments, List<MapTarget> all, Places places) {
         this.treatments = treatments;
         this.places = places;
         all.forEach(target -> targets.put(target.id(), target));
@@ -113,7 +113,9 @@ public final class PassthroughPostings implements PostingRule {
         }
 
         private void postReached() {
-            TaxAmount reached = TaxAmount.of(position, treatment, target.side());
+            TaxAmount reached = isOutside()
+                    ? new TaxAmount(target.side().natural(position.adjusted()), Portion.CLOSING, "")
+                    : TaxAmount.of(position, treatment, target.side());
             Money withTax = reached.amount().plus(target.side().natural(position.taxEntries()));
             Portion portion = position.taxEntries().isZero() ? reached.portion() : Portion.FIXED;
             TaxAmount amount = new TaxAmount(withTax, portion, reached.why());
@@ -122,12 +124,16 @@ public final class PassthroughPostings implements PostingRule {
             } else {
                 add(target.closing(), amount);
             }
+            LineId exempt = places.exempt().get(treatment.id());
+            if (exempt != null && !isOutside()) {
+                add(exempt, new TaxAmount(position.adjusted().negated(), Portion.CLOSING, treatment.caption()));
+            }
             LineId also = places.also().get(treatment.id());
             if (also != null) {
                 add(also, amount);
             }
             places.ofOwners().getOrDefault(treatment.id(), List.of()).forEach(this::postOwner);
-            postDifference(places.outside().contains(target.id()) ? amount.of(Money.ZERO) : amount);
+            postDifference(isOutside() ? amount.of(Money.ZERO) : amount);
         }
 
         /** Tax effect on income less book effect on income, where they differ. */
@@ -151,6 +157,11 @@ public final class PassthroughPostings implements PostingRule {
             }
         }
 
+        /** Whether the line is no part of the owners' income, so that what reaches it is on the books only. */
+        private boolean isOutside() {
+            return places.exempt().containsValue(target.id());
+        }
+
         /** A loss on property is an expense of the books, though its line is one of income. */
         private boolean isIncome() {
             boolean loss = treatment.id().equals("disposal-books")
@@ -160,11 +171,10 @@ public final class PassthroughPostings implements PostingRule {
 
         private Portion portion(TaxAmount reached) {
             boolean whole = treatment.reach() == Reach.NONE || treatment.reach() == Reach.ELSEWHERE;
-            boolean outside = places.outside().contains(target.id());
             if (!position.taxEntries().isZero()) {
                 return Portion.FIXED;
             }
-            if (whole || outside && reached.portion() == Portion.CLOSING) {
+            if (whole || isOutside()) {
                 return Portion.CLOSING;
             }
             return treatment.reach() == Reach.HALF ? Portion.REST_OF_HALF : Portion.FIXED;

@@ -2,7 +2,6 @@ package undersaw.us.passthrough;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import undersaw.ledger.Side;
 import undersaw.line.LineId;
 
@@ -17,12 +16,12 @@ import undersaw.line.LineId;
  * @param amortization collects amortization per books
  * @param federalTax collects federal tax per books
  * @param perpetual collects the cost of sales of perpetual books
- * @param outside lines of Schedule K that are no part of income: what reaches them is on the books only
+ * @param exempt lines of Schedule K that are no part of income, by the treatment of what reaches them from anywhere
  * @param also treatments whose accounts reach a second line besides their own
  * @param ofExempt the line that costs of exempt income lower, by treatment
  * @param ofOwners treatments whose accounts belong to an owner, with the lines that they reach there
  */
-record Places(
+public record Places(
         LineId bookIncome,
         LineId retained,
         LineId inventories,
@@ -31,13 +30,13 @@ record Places(
         LineId amortization,
         LineId federalTax,
         LineId perpetual,
-        Set<LineId> outside,
+        Map<String, LineId> exempt,
         Map<String, LineId> also,
         Map<String, LineId> ofExempt,
         Map<String, List<OwnerLine>> ofOwners) {
 
     /** Which part of a balance an owner's line takes. */
-    enum Taken {
+    public enum Taken {
         OPENING,
         CLOSING,
         MOVEMENT
@@ -51,5 +50,5 @@ record Places(
      * @param taken which part of the balance
      * @param side on which the line counts
      */
-    record OwnerLine(LineId line, LineId unnamed, Taken taken, Side side) {}
+    public record OwnerLine(LineId line, LineId unnamed, Taken taken, Side side) {}
 }

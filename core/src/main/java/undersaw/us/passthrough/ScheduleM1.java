@@ -54,12 +54,12 @@ public final class ScheduleM1 extends Form {
         /** The partnership's. */
         public static final Rows OF_1065 = new Rows("1065", "3", "4", "5", "6", "7", "8", "9");
 
-        LineId id(String row) {
+        public LineId id(String row) {
             return LineId.of(form + "/M-1/" + row);
         }
 
         /** Where the differences of treatments go. */
-        TreatmentTable.Rows ofTreatments() {
+        public TreatmentTable.Rows ofTreatments() {
             return new TreatmentTable.Rows(
                     form + "/M-1/",
                     expenses + "c",
@@ -75,7 +75,8 @@ public final class ScheduleM1 extends Form {
         return "234".indexOf(line.within().charAt("M-1/".length())) >= 0;
     }
 
-    ScheduleM1(
+    /** The schedule of a return. */
+    public ScheduleM1(
             Rows rows,
             Supplier<Formula> guaranteed,
             Supplier<Condition> excused,

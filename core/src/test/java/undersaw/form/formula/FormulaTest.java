@@ -25,6 +25,7 @@ import undersaw.money.Money;
 import undersaw.money.Percent;
 import undersaw.money.Unit;
 import undersaw.us.corporation.CorporationLaw;
+import undersaw.us.forms.BusinessLaw;
 
 class FormulaTest {
     private static final Formula A = new Reference(LineId.of("X/a"));
@@ -182,7 +183,7 @@ class FormulaTest {
     @Test
     void theLawIsNamedNotCopied() {
         check(
-                A.times(CorporationLaw.CORPORATE_RATE),
+                A.times(BusinessLaw.CORPORATE_RATE),
                 147,
                 "the corporate rate times line X/a",
                 "ROUND([X/a]*[corporate-rate]/100,0)");
@@ -340,8 +341,7 @@ class FormulaTest {
 
     @Test
     void aFigureOfTheLawIsReadLikeALine() {
-        assertThat(A.times(CorporationLaw.CORPORATE_RATE).reads())
-                .contains(new Input.OfLaw(CorporationLaw.CORPORATE_RATE));
+        assertThat(A.times(BusinessLaw.CORPORATE_RATE).reads()).contains(new Input.OfLaw(BusinessLaw.CORPORATE_RATE));
         assertThat(law(CorporationLaw.ESTIMATE_THRESHOLD).reads())
                 .containsExactly(new Input.OfLaw(CorporationLaw.ESTIMATE_THRESHOLD));
     }

@@ -1,0 +1,91 @@
+package undersaw.us.scorporation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import undersaw.form.Line;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Formulas;
+import undersaw.us.passthrough.DifferencesWorksheet;
+import undersaw.us.passthrough.Held;
+
+/** The lines of an S corporation's return that are held against its books for Schedule M-1. */
+final class Differences {
+    private Differences() {}
+
+    static DifferencesWorksheet of(SCorporationForms all) {
+        return new DifferencesWorksheet(
+                SCorporationForms.CODE,
+                new DifferencesWorksheet.Sockets(
+                        () -> income(all),
+                        () -> gains(all),
+                        () -> deductions(all),
+                        () -> all.form8825,
+                        () -> depreciation(all),
+                        () -> all.form4562.amortization.asFormula(),
+                        () -> Formulas.sum(all.scheduleD.tax, all.passiveIncomeTax.taxOnItems()),
+                        () -> all.form8990.change.asFormula(),
+                        () -> all.scheduleK.income.asFormula()),
+                () -> all.scheduleM1);
+    }
+
+    private static List<Held> income(SCorporationForms all) {
+        List<Held> held = new ArrayList<>(Stream.of(all.page1.grossReceipts, all.page1.otherIncome)
+                .map(Held::byBooks)
+                .toList());
+        all.scheduleK.incomeOfBooks().forEach(line -> held.add(Held.byBooks(line)));
+        // portfolio items stand after the tax that lowers them, which is a difference of its own
+        portfolio(all, held, all.scheduleK.interest, "4");
+        portfolio(all, held, all.scheduleK.dividends, "5a");
+        portfolio(all, held, all.scheduleK.royalties, "6");
+        return held;
+    }
+
+    private static void portfolio(SCorporationForms all, List<Held> held, Line line, String item) {
+        held.add(new Held(line, line.fromAccounts().minus(all.passiveIncomeTax.taxOn(item))));
+    }
+
+    private static List<Held> gains(SCorporationForms all) {
+        return List.of(
+                Held.byBooks(all.page1.businessPropertyGain),
+                new Held(
+                        all.scheduleK.shortTerm,
+                        all.scheduleK.shortTerm.fromAccounts().minus(all.scheduleD.taxOnShort)),
+                new Held(
+                        all.scheduleK.longTerm,
+                        all.scheduleK.longTerm.fromAccounts().minus(all.scheduleD.taxOnLong)),
+                new Held(
+                        all.scheduleK.business1231,
+                        all.scheduleK.business1231.fromAccounts().minus(all.scheduleD.taxOnBusiness)),
+                Held.byBooks(all.form8825.businessGain),
+                Held.byBooks(all.form8825.fromOthers));
+    }
+
+    private static List<Held> deductions(SCorporationForms all) {
+        List<Held> held = new ArrayList<>();
+        held.add(Held.byBooks(all.page1.returnsAndAllowances));
+        all.page1.deductionsOfBooks().forEach(line -> held.add(Held.byBooks(line)));
+        held.add(new Held(
+                all.page1.interestPaid, all.page1.interestPaid.fromAccounts().plus(all.form8990.change)));
+        held.add(new Held(
+                all.page1.otherDeductions,
+                all.page1.otherDeductions.fromAccounts().plus(all.form4562.amortizationOnPage1)));
+        Stream.of(all.form1125A.purchases, all.form1125A.labor, all.form1125A.section263A, all.form1125A.otherCosts)
+                .forEach(line -> held.add(new Held(line, line.unreplaced())));
+        all.scheduleK.deductionsOfBooks().forEach(line -> held.add(Held.byBooks(line)));
+        held.add(new Held(
+                all.scheduleK.otherRentalCosts,
+                all.scheduleK.otherRentalCosts.fromAccounts().plus(all.scheduleK.otherRentalDepreciation)));
+        return held;
+    }
+
+    /** All depreciation of the return, section 179 with it. */
+    private static Formula depreciation(SCorporationForms all) {
+        return Formulas.sum(
+                all.page1.depreciation,
+                all.form4562.depreciationInCost,
+                all.form8825.depreciationInAll(),
+                all.scheduleK.otherRentalDepreciation,
+                all.scheduleK.section179);
+    }
+}

@@ -1,0 +1,125 @@
+package undersaw.us.scorporation;
+
+import static undersaw.check.Check.Found.onLine;
+import static undersaw.check.Check.when;
+import static undersaw.check.Severity.QUERY;
+import static undersaw.check.Severity.STOP;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import undersaw.check.Check;
+import undersaw.check.Check.Found;
+import undersaw.check.Diagnostic.Answer;
+import undersaw.check.Examination;
+import undersaw.check.Place;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+
+/** Checks of the questions on Schedule B. */
+final class QuestionChecks {
+    private static final Set<String> MUST = Set.of("B/3", "B/11", "B/16");
+    private static final Set<String> OTHERS = Set.of("trust", "estate", "disregarded");
+    private static final Money CREDITABLE = Money.ofDollars(300);
+
+    private QuestionChecks() {}
+
+    static List<Check> all() {
+        return List.of(
+                new Check("S-0201", QUERY, look -> unanswered(look, false)),
+                new Check("S-0206", STOP, look -> unanswered(look, true)),
+                new Check("S-0202", QUERY, QuestionChecks::otherHolders),
+                when(
+                        "S-0203",
+                        STOP,
+                        QuestionChecks::saysSmall,
+                        look -> onLine(
+                                "1120-S/B/11",
+                                "Question 11 is answered yes, but receipts are "
+                                        + look.amount("1120-S/W-B/1").printed() + " and assets "
+                                        + look.amount("1120-S/L/15/d").printed() + ".")),
+                when(
+                        "S-0204",
+                        QUERY,
+                        look -> !look.has("1120-S/B/8") && hasBeenC(look),
+                        look -> new Found(
+                                Place.line("1120-S/B/8"),
+                                "Enter the net unrealized built-in gain, or zero.",
+                                Answer.TYPE)),
+                when(
+                        "S-0205",
+                        QUERY,
+                        look -> look.says("1120-S/B/14a", "yes") && !look.says("1120-S/B/14b", "yes"),
+                        look -> onLine("1120-S/B/14b", "Forms 1099 were needed and are not shown as filed.")),
+                when(
+                        "S-0211",
+                        QUERY,
+                        look -> !look.has("1120-S/K-2/exception") && !look.says("1120-S/K/14", "yes")
+                                || look.says("1120-S/K-2/exception", "yes")
+                                        && look.amount("1120-S/K/16f").compareTo(CREDITABLE) > 0,
+                        look -> new Found(
+                                Place.line("1120-S/K-2/exception"),
+                                "Say whether the foreign schedules may be left out"
+                                        + (look.amount("1120-S/K/16f").compareTo(CREDITABLE) > 0
+                                                ? "; foreign tax is above 300."
+                                                : "; nothing foreign stands on the return."),
+                                Answer.YES_OR_NO)));
+    }
+
+    private static List<Found> unanswered(Examination look, boolean must) {
+        List<Found> found = new ArrayList<>();
+        look.calculation().plan().parts().stream()
+                .filter(part -> part.code().equals("B"))
+                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
+                .filter(line -> line.kind() == LineKind.YES_NO
+                        && MUST.contains(line.id().within()) == must)
+                .filter(line -> look.calculation().value(line.id()).isEmpty() && isAsked(look, line))
+                .forEach(line -> found.add(new Found(
+                        Place.line(line.id()),
+                        "Question " + line.id().within().substring("B/".length())
+                                + (must ? " must be answered before filing: " : " of Schedule B has no answer: ")
+                                + line.caption(),
+                        Answer.YES_OR_NO)));
+        return found;
+    }
+
+    private static boolean isAsked(Examination look, Line line) {
+        return line.askedAfter()
+                .map(before -> look.calculation().answer(before.id()).equals("yes"))
+                .orElse(true);
+    }
+
+    private static List<Found> otherHolders(Examination look) {
+        if (!look.says("1120-S/B/3", "no")) {
+            return List.of();
+        }
+        return look.rows("OWNERS/kind").stream()
+                .filter(kind -> OTHERS.contains(kind.value().plain()))
+                .map(kind -> onLine(
+                        "1120-S/B/3",
+                        look.inRow("OWNERS/name", kind) + " is a "
+                                + kind.value().plain() + "; question 3 says no."))
+                .toList();
+    }
+
+    private static boolean saysSmall(Examination look) {
+        Money limit = look.law().amount(SCorporationLaw.SMALL);
+        return look.says("1120-S/B/11", "yes")
+                && (look.amount("1120-S/W-B/1").compareTo(limit) >= 0
+                        || look.amount("1120-S/L/15/d").compareTo(limit) >= 0);
+    }
+
+    /** Earnings and profits of C years stand, or the corporation came into being before its election. */
+    static boolean hasBeenC(Examination look) {
+        return look.amount("1120-S/M-2/1/c").isPositive() || wasFormedBeforeElection(look);
+    }
+
+    static boolean wasFormedBeforeElection(Examination look) {
+        String elected = look.calculation().answer(LineId.of("1120-S/hdr/A"));
+        LocalDate formed = look.client().formed();
+        return formed != null && !elected.isEmpty() && LocalDate.parse(elected).isAfter(formed);
+    }
+}

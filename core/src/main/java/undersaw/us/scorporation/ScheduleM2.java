@@ -1,0 +1,151 @@
+package undersaw.us.scorporation;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.least;
+import static undersaw.form.formula.Formulas.sum;
+import static undersaw.form.formula.Formulas.when;
+
+import java.util.ArrayList;
+import java.util.List;
+import undersaw.form.Form;
+import undersaw.form.Line;
+import undersaw.form.LineKind;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Term;
+
+/**
+ * Form 1120-S, Schedule M-2, and the order in which distributions use up its columns (2024 form; IRC 1368; Reg.
+ * 1.1368-2; from memory).
+ *
+ * <p>A year's loss does not cut what distributions may draw on (IRC 1368(e)(1)(C)): they are held against the
+ * adjustments account before a net negative adjustment.
+ */
+final class ScheduleM2 extends Form {
+    final Line dividends;
+    final Line openingAdjustments;
+    final Line earnings;
+    final Line available;
+    final Line remainder;
+    final Line ofExempt;
+    final List<Line> closings = new ArrayList<>();
+
+    ScheduleM2(SCorporationForms all) {
+        super("1120-S", "Schedule M-2");
+        part("M-2", "Schedule M-2: the accounts that distributions draw on", "IRC 1368; Instructions, Schedule M-2");
+        openingAdjustments = opening("a", "adjustments account");
+        Line openingTaxed = opening("b", "income taxed before 1983 and not distributed");
+        Line openingEarnings = opening("c", "accumulated earnings and profits");
+        Line openingOther = opening("d", "other adjustments account");
+        Line profit = line("M-2/2/a", "Ordinary income").is(() -> all.page1.ordinaryIncome.notBelowZero());
+        Line additions =
+                line("M-2/3/a", "Other additions").is(() -> additions(all)).withStatement();
+        Line earningsAdded = line("M-2/3/c", "Earnings and profits: additions");
+        Line otherTyped = line("M-2/3/d/other", "Other adjustments: further additions");
+        Line exempt = line("M-2/3/d", "Other adjustments: exempt income")
+                .is(() -> sum(all.scheduleK.exemptInterest, all.scheduleK.exemptOther, otherTyped));
+        Line loss = line("M-2/4/a", "Ordinary loss")
+                .is(() -> NOTHING.minus(all.page1.ordinaryIncome).notBelowZero());
+        Line redemption = line("M-2/5/a/redemption", "Adjustments account: part of shares redeemed")
+                .cites("IRC 1368(e)(1)(B)");
+        Line exemptCosts = line("M-2/5/d/books", "Costs of exempt income, and premiums on policies for the corporation")
+                .fromBooks()
+                .cites("IRC 1368(e)(1)(A); Rev. Rul. 2008-42");
+        ofExempt = exemptCosts;
+        Line reductions = line("M-2/5/a", "Other reductions")
+                .is(() -> sum(reductions(all), redemption))
+                .withStatement();
+        Line earningsTaken = line("M-2/5/c", "Earnings and profits: reductions");
+        Line takenTyped = line("M-2/5/d/other", "Other adjustments: further reductions, such as tax of C years");
+        Line otherTaken =
+                line("M-2/5/d", "Other adjustments: costs of exempt income").is(sum(exemptCosts, takenTyped));
+        Line before = line("M-2/6/a", "Adjustments account before distributions")
+                .is(sum(openingAdjustments, profit, additions).minus(sum(loss, reductions)))
+                .always();
+        Line taxed = line("M-2/6/b", "Taxed income before distributions").is(openingTaxed);
+        earnings = line("M-2/6/c", "Earnings and profits before distributions")
+                .is(sum(openingEarnings, earningsAdded).minus(earningsTaken));
+        Line other = line("M-2/6/d", "Other adjustments before distributions")
+                .is(sum(openingOther, exempt).minus(otherTaken));
+
+        part("AAA", "Order of distributions", "IRC 1368(b), (c), (e)").worksheet();
+        Line first = line("AAA/1", "Adjustments account at the beginning").is(openingAdjustments);
+        Line raised = line("AAA/2", "Increases").is(sum(profit, additions));
+        Line lowered = line("AAA/3", "Decreases").is(sum(loss, reductions));
+        Line negative = line("AAA/4", "Net negative adjustment")
+                .is(lowered.minus(raised).notBelowZero())
+                .cites("IRC 1368(e)(1)(C)");
+        available = line("AAA/5", "Adjustments account that distributions may draw on")
+                .is(sum(first, raised, negative).minus(lowered).notBelowZero());
+        Line earningsFirst = line("AAA/elect-ep-first", "All shareholders elect to draw on earnings and profits first")
+                .as(LineKind.YES_NO)
+                .ofTheYear()
+                .cites("IRC 1368(e)(3)");
+        Line paid = line("AAA/paid", "Distributions of the year").is(() -> all.distributions.all);
+        Line earningsDrawn = line("AAA/c-first", "Of these, out of earnings and profits by election")
+                .is(when(earningsFirst.answered("yes"), least(paid, earnings.notBelowZero()), NOTHING));
+
+        part("M-2-7", "Schedule M-2: distributions and the end of the year", "IRC 1368(c)");
+        Line fromAdjustments = line("M-2/7/a", "Distributions out of the adjustments account")
+                .is(least(paid.minus(earningsDrawn), available));
+        Line left = line("M-2/7/rest-a", "Left after it").is(paid.minus(sum(earningsDrawn, fromAdjustments)));
+        Line fromTaxed =
+                line("M-2/7/b", "Distributions out of income taxed before").is(least(left, taxed.notBelowZero()));
+        Line afterTaxed = line("M-2/7/rest-b", "Left after it").is(left.minus(fromTaxed));
+        dividends = line("M-2/7/c", "Dividends out of earnings and profits")
+                .is(when(earningsFirst.answered("yes"), earningsDrawn, least(afterTaxed, earnings.notBelowZero())))
+                .cites("IRC 1368(c)(2)");
+        Line last = line("M-2/7/rest-c", "Left after it").is(afterTaxed.minus(dividends.minus(earningsDrawn)));
+        Line fromOther =
+                line("M-2/7/d", "Distributions out of other adjustments").is(least(last, other.notBelowZero()));
+        remainder = line("AAA/11", "Distributed beyond all accounts").is(last.minus(fromOther));
+        closings.add(closing("a", before, fromAdjustments));
+        closings.add(closing("b", taxed, fromTaxed));
+        closings.add(closing("c", earnings, dividends));
+        closings.add(closing("d", other, fromOther));
+        openingAdjustments.beginsWith(closings.get(0));
+        openingTaxed.beginsWith(closings.get(1));
+        openingEarnings.beginsWith(closings.get(2));
+        openingOther.beginsWith(closings.get(3));
+    }
+
+    private Line opening(String column, String account) {
+        return line("M-2/1/" + column, "Beginning of year: " + account);
+    }
+
+    private Line closing(String column, Line before, Line distributed) {
+        return line("M-2/8/" + column, "End of year")
+                .is(before.minus(distributed))
+                .always();
+    }
+
+    /** Items of Schedule K that add, each by its own sign (Instructions for Form 1120-S, Schedule M-2, line 3). */
+    private static Formula additions(SCorporationForms all) {
+        return sum(items(all).stream().map(line -> (Term) line.notBelowZero()).toList());
+    }
+
+    private static Formula reductions(SCorporationForms all) {
+        ScheduleK k = all.scheduleK;
+        List<Term> taken = new ArrayList<>();
+        items(all).forEach(line -> taken.add(NOTHING.minus(line).notBelowZero()));
+        taken.add(k.section179);
+        taken.addAll(k.deductionsBeforeOthers());
+        taken.add(k.otherDeductions);
+        taken.add(k.foreignTax);
+        taken.add(k.nondeductible.minus(all.scheduleM2.ofExempt));
+        return sum(taken);
+    }
+
+    private static List<Line> items(SCorporationForms all) {
+        ScheduleK k = all.scheduleK;
+        return List.of(
+                k.rental,
+                k.otherRental,
+                k.interest,
+                k.dividends,
+                k.royalties,
+                k.shortTerm,
+                k.longTerm,
+                k.business1231,
+                k.otherIncome);
+    }
+}

@@ -1,0 +1,184 @@
+package undersaw.us.scorporation;
+
+import static undersaw.check.Check.Found.onLine;
+import static undersaw.check.Check.when;
+import static undersaw.check.Severity.QUERY;
+import static undersaw.check.Severity.STOP;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import undersaw.calc.LineValue;
+import undersaw.check.Check;
+import undersaw.check.Check.Found;
+import undersaw.check.Examination;
+import undersaw.check.Place;
+import undersaw.engagement.Station;
+import undersaw.line.LineId;
+import undersaw.money.Money;
+import undersaw.owners.OwnerRegister;
+
+/** Checks of who holds the shares, of changes within the year, and that Schedules K-1 come to Schedule K. */
+final class ShareholderChecks {
+    private static final int MOST = 100;
+    private static final Set<String> BARRED = Set.of("partnership", "corporation");
+
+    private ShareholderChecks() {}
+
+    static List<Check> all() {
+        return List.of(
+                when(
+                        "S-0301",
+                        STOP,
+                        look -> !anyShares(look),
+                        look -> onLine(
+                                "1120-S/K-1/G",
+                                "No shares are outstanding in the year. List the shareholders' "
+                                        + "shares at Owners, under changes of ownership.")),
+                when(
+                        "S-0303",
+                        STOP,
+                        look -> anyShares(look)
+                                && look.rows("1120-S/K-1/H/begin").stream().allMatch(ShareholderChecks::isNothing),
+                        look -> onLine("1120-S/K-1/H/begin", "Record who held the shares at the start of the year.")),
+                new Check("S-0305", STOP, ShareholderChecks::barred),
+                new Check("S-0306", STOP, ShareholderChecks::boxesApart),
+                new Check("S-0307", QUERY, ShareholderChecks::soldOut),
+                new Check("S-0309", QUERY, ShareholderChecks::onTheFirstDay),
+                new Check("S-0310", QUERY, ShareholderChecks::section179Lost),
+                new Check("S-0311", STOP, ShareholderChecks::numbers));
+    }
+
+    private static boolean anyShares(Examination look) {
+        return look.rows("1120-S/K-1/G").stream().anyMatch(row -> !isNothing(row));
+    }
+
+    private static boolean isNothing(LineValue row) {
+        return new BigDecimal(row.value().plain()).signum() == 0;
+    }
+
+    private static String name(Examination look, String owner) {
+        String name = look.calculation()
+                .value(OwnerRegister.NAME.in(owner))
+                .map(value -> value.value().plain())
+                .orElse("");
+        return name.isEmpty() ? owner : name;
+    }
+
+    private static List<Found> barred(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (LineValue kind : look.rows("OWNERS/kind")) {
+            if (BARRED.contains(kind.value().plain())) {
+                found.add(Found.at(
+                        new Place.OnLine(kind.key()),
+                        name(look, kind.key().instance())
+                                + " may not hold stock in an S corporation. Check the election."));
+            }
+        }
+        String families = look.calculation().answer(LineId.of("1120-S/hdr/I/families"));
+        String holders = families.isEmpty() ? look.calculation().answer(LineId.of("1120-S/hdr/I")) : families;
+        if (holders.matches("\\d{1,9}") && Integer.parseInt(holders) > MOST) {
+            found.add(onLine(
+                    "1120-S/hdr/I/families",
+                    holders + " shareholders are more than 100. Count each family as one, or check the election."));
+        }
+        return found;
+    }
+
+    /** Σ of a box against its line: a division that went nowhere shows here. */
+    private static List<Found> boxesApart(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (SCorporationTieOuts.Pair pair : SCorporationTieOuts.boxes(look)) {
+            Money apart = look.calculation()
+                    .rowTotal(pair.box())
+                    .minus(look.calculation().amount(pair.line()));
+            if (!apart.isZero()) {
+                found.add(Found.at(
+                        Place.line(pair.line()),
+                        "Schedules K-1 differ from Schedule K on " + pair.line().within() + " by " + apart.printed()
+                                + ". Check the shares at Owners."));
+            }
+        }
+        return found;
+    }
+
+    /** Changes of ownership within the year, by row. */
+    private record Change(String owner, LocalDate date, BigDecimal shares) {}
+
+    private static List<Change> changes(Examination look) {
+        List<Change> changes = new ArrayList<>();
+        for (LineValue owner : look.rows("OWNERSHIP/owner")) {
+            String date = look.inRow("OWNERSHIP/date", owner);
+            String shares = look.inRow("OWNERSHIP/shares", owner);
+            if (!date.isEmpty() && !shares.isEmpty()) {
+                changes.add(new Change(owner.value().plain(), LocalDate.parse(date), new BigDecimal(shares)));
+            }
+        }
+        return changes;
+    }
+
+    private static List<Found> soldOut(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (Change change : changes(look)) {
+            boolean within = change.date().isAfter(look.period().start())
+                    && change.date().isBefore(look.period().end());
+            if (within && change.shares().signum() == 0) {
+                found.add(Found.at(
+                        new Place.AtStation(Station.OWNERS, "ownership"),
+                        name(look, change.owner()) + " sold all shares on " + change.date()
+                                + ". Closing the books can be elected (section 1377); confirm daily proration."));
+            }
+        }
+        return found;
+    }
+
+    private static List<Found> onTheFirstDay(Examination look) {
+        return changes(look).stream()
+                .filter(change -> change.date().equals(look.period().start()))
+                .map(change -> Found.at(
+                        new Place.AtStation(Station.OWNERS, "ownership"),
+                        "The change of " + name(look, change.owner())
+                                + " on the first day was read as the opening position. Confirm it."))
+                .toList();
+    }
+
+    private static List<Found> section179Lost(Examination look) {
+        if (!look.amount("1120-S/K/11").isPositive()) {
+            return List.of();
+        }
+        return look.rows("OWNERS/kind").stream()
+                .filter(kind -> Set.of("estate", "trust").contains(kind.value().plain()))
+                .map(kind -> onLine(
+                        "1120-S/K/11",
+                        "Section 179 is lost to " + name(look, kind.key().instance())
+                                + ": lower line 11 by that share; it stays in the asset's basis."))
+                .toList();
+    }
+
+    private static List<Found> numbers(Examination look) {
+        List<Found> found = new ArrayList<>();
+        Map<String, String> seen = new HashMap<>();
+        Map<String, String> numbers = new TreeMap<>();
+        look.rows("OWNERS/tin")
+                .forEach(tin ->
+                        numbers.put(tin.key().instance(), tin.value().plain().replace("-", "")));
+        for (LineValue percent : look.rows("1120-S/K-1/G")) {
+            String owner = percent.key().instance();
+            if (isNothing(percent)) {
+                continue;
+            }
+            String number = numbers.getOrDefault(owner, "");
+            if (number.isEmpty() || seen.put(number, owner) != null) {
+                found.add(Found.at(
+                        new Place.OnLine(LineId.of("OWNERS/tin").in(owner)),
+                        "The taxpayer number of " + name(look, owner) + " is missing or repeated."));
+            }
+        }
+        return found;
+    }
+}
