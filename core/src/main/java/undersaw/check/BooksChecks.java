@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import undersaw.calc.Plan;
 import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
@@ -42,13 +43,13 @@ public record BooksChecks(
 
     /** The checks, in the order of their numbers. */
     public List<Check> all() {
-        return List.of(
-                new Check(codes.apply("0404"), STOP, BooksChecks::closingOut),
-                new Check(codes.apply("0404/opening"), STOP, BooksChecks::openingOut),
+        List<Check> all = new ArrayList<>(outOfBalance());
+        all.addAll(List.of(
                 new Check(codes.apply("0405"), STOP, BooksChecks::entriesOut),
                 new Check(codes.apply("0406"), QUERY, BooksChecks::openingsMoved),
                 new Check(codes.apply("0410"), QUERY, this::movedMuch),
-                new Check(codes.apply("0412"), QUERY, this::cameOrWent));
+                new Check(codes.apply("0412"), QUERY, this::cameOrWent)));
+        return List.copyOf(all);
     }
 
     /** The checks of single accounts. */
@@ -101,6 +102,23 @@ public record BooksChecks(
 
     private static List<Found> outOfPlace(AccountLook look, String why) {
         return look.found(look.quoted() + ": " + why + " Choose another treatment, or another line.");
+    }
+
+    /** Opening and closing balances under one code, or under one each where the return has two. */
+    private List<Check> outOfBalance() {
+        String closing = codes.apply("0404");
+        String opening = codes.apply("0404/opening");
+        Check both = new Check(
+                closing,
+                STOP,
+                look -> Stream.of(closingOut(look), openingOut(look))
+                        .flatMap(List::stream)
+                        .toList());
+        return closing.equals(opening)
+                ? List.of(both)
+                : List.of(
+                        new Check(closing, STOP, BooksChecks::closingOut),
+                        new Check(opening, STOP, BooksChecks::openingOut));
     }
 
     private static List<Found> closingOut(Examination look) {
