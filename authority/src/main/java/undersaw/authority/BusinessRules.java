@@ -17,7 +17,7 @@ final class BusinessRules {
     private static final long ROUNDING = 1;
 
     private static final Map<String, FormRules> BY_FORM =
-            Map.of("1120", new CorporationRules(), "990-EZ", new NonprofitRules());
+            Map.of("1120", new CorporationRules(), "990-EZ", new NonprofitRules(), "1120-S", new SCorporationRules());
 
     private final Submissions submissions;
 

@@ -7,8 +7,10 @@ import java.net.URL;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
@@ -32,6 +34,8 @@ import org.xml.sax.SAXException;
  * @param start first day of the period
  * @param end last day of the period
  * @param lines amounts and answers by line, repeating lines left out
+ * @param owners those who are told what to take up, by their names in the lines
+ * @param ofOwners amounts and answers of lines that stand once an owner, by line and owner
  */
 record FiledReturn(
         String submission,
@@ -41,7 +45,12 @@ record FiledReturn(
         String name,
         LocalDate start,
         LocalDate end,
-        Map<String, String> lines) {
+        Map<String, String> lines,
+        Map<String, Owner> owners,
+        Map<String, Map<String, String>> ofOwners) {
+
+    /** An owner as the filing names one; number and kind are empty where they are not said. */
+    record Owner(String id, String name, String number, String kind) {}
 
     /** A filing that could be read, or the reasons why it could not. */
     record Reading(@Nullable FiledReturn filed, List<String> faults) {}
@@ -88,11 +97,18 @@ record FiledReturn(
         Element filer = child(root, "filer");
         Element period = child(root, "period");
         Map<String, String> lines = new HashMap<>();
+        Map<String, Owner> owners = owners(root);
+        Map<String, Map<String, String>> ofOwners = new HashMap<>();
         NodeList children = child(root, "lines").getChildNodes();
         for (int i = 0; i < children.getLength(); i++) {
-            if (children.item(i) instanceof Element line
-                    && line.getAttribute("instance").isEmpty()) {
-                lines.put(line.getAttribute("id"), line.getTextContent());
+            if (children.item(i) instanceof Element line) {
+                String instance = line.getAttribute("instance");
+                if (instance.isEmpty()) {
+                    lines.put(line.getAttribute("id"), line.getTextContent());
+                } else if (owners.containsKey(instance)) {
+                    ofOwners.computeIfAbsent(line.getAttribute("id"), unused -> new TreeMap<>())
+                            .put(instance, line.getTextContent());
+                }
             }
         }
         return new FiledReturn(
@@ -103,7 +119,36 @@ record FiledReturn(
                 child(filer, "name").getTextContent(),
                 LocalDate.parse(period.getAttribute("start")),
                 LocalDate.parse(period.getAttribute("end")),
-                Map.copyOf(lines));
+                Map.copyOf(lines),
+                owners,
+                Map.copyOf(ofOwners));
+    }
+
+    private static Map<String, Owner> owners(Element root) {
+        Map<String, Owner> owners = new LinkedHashMap<>();
+        NodeList nodes = root.getElementsByTagNameNS("*", "owner");
+        for (int i = 0; i < nodes.getLength(); i++) {
+            Element owner = (Element) nodes.item(i);
+            owners.put(
+                    owner.getAttribute("id"),
+                    new Owner(
+                            owner.getAttribute("id"),
+                            owner.getAttribute("name"),
+                            owner.getAttribute("number"),
+                            owner.getAttribute("kind")));
+        }
+        return owners;
+    }
+
+    /** Whole dollars of a line for each owner; those without are left out. */
+    Map<String, Long> amounts(String line) {
+        Map<String, Long> amounts = new TreeMap<>();
+        ofOwners.getOrDefault(line, Map.of()).forEach((owner, text) -> {
+            if (text.matches("-?\\d{1,14}")) {
+                amounts.put(owner, Long.parseLong(text));
+            }
+        });
+        return amounts;
     }
 
     private static Element child(Element parent, String name) {

@@ -19,13 +19,20 @@ import undersaw.line.Value;
  * @param heading who files, and for which period
  * @param preparer who prepared the return
  * @param firm the preparer's firm
+ * @param owners those who are told what to take up, in the order of the register
  * @param lines the values in the order of the forms
  * @param statements the itemised statements
  */
 public record FilingContent(
-        Heading heading, String preparer, String firm, List<LineValue> lines, List<Statement> statements) {
+        Heading heading,
+        String preparer,
+        String firm,
+        List<FiledOwner> owners,
+        List<LineValue> lines,
+        List<Statement> statements) {
     /** Keeps its own copies. */
     public FilingContent {
+        owners = List.copyOf(owners);
         lines = List.copyOf(lines);
         statements = List.copyOf(statements);
     }
@@ -44,7 +51,8 @@ public record FilingContent(
                 statements.add(Statement.of(calculation, line));
             }
         }
-        return new FilingContent(calculation.snapshot().heading(), preparer, firm, lines, statements);
+        return new FilingContent(
+                calculation.snapshot().heading(), preparer, firm, FiledOwner.of(calculation, lines), lines, statements);
     }
 
     /** The same with all but the last four digits of every taxpayer's number hidden. */
@@ -58,7 +66,8 @@ public record FilingContent(
                                 value.source()))
                         .orElse(value))
                 .toList();
-        return new FilingContent(heading, preparer, firm, shown, statements);
+        return new FilingContent(
+                heading, preparer, firm, owners.stream().map(FiledOwner::masked).toList(), shown, statements);
     }
 
     /** The same without what the public may not see. */
@@ -68,6 +77,6 @@ public record FilingContent(
                         .filter(line -> !line.isConfidential())
                         .isPresent())
                 .toList();
-        return new FilingContent(heading, preparer, firm, open, statements);
+        return new FilingContent(heading, preparer, firm, owners, open, statements);
     }
 }

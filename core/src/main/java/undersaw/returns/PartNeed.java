@@ -8,7 +8,6 @@ import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.form.Line;
 import undersaw.form.Part;
-import undersaw.form.RowList;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -135,9 +134,8 @@ public record PartNeed(Part part, List<Feed> feeds, boolean addedByHand) {
         if (!line.isRepeating()) {
             return NeedCauses.feed(read, brought(year, read).printed());
         }
-        RowList list = year.plan().list(line.part().listName()).orElseThrow();
-        LineKey first = list.lines().get(0).id().alone();
-        return new Feed(counted(year.rowsOf(list).size()) + " on " + line.part().code(), first);
+        long rows = year.members(line.scope().orElseThrow()).size();
+        return new Feed(counted(rows) + " on " + line.part().code(), line.id().alone());
     }
 
     private static String counted(long rows) {

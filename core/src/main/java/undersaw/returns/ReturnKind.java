@@ -110,6 +110,14 @@ public interface ReturnKind {
         return plan.target(target).map(MapTarget::closing).flatMap(plan::line).flatMap(Line::scope);
     }
 
+    /**
+     * The part that stands once an owner and tells each what to take up; nothing where the return has no owners. Its
+     * addresses name the box, and the code within it where there is one.
+     */
+    default Optional<String> ownerStatement() {
+        return Optional.empty();
+    }
+
     /** The treatment of that name, under its own or a former id. */
     default Optional<Treatment> treatment(String id) {
         String wanted = id.isEmpty() ? "full" : id;

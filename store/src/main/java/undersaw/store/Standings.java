@@ -63,6 +63,15 @@ public final class Standings {
             Optional<Standing> standing,
             boolean fresh) {}
 
+    /** An engagement whose standing was never kept stands as nothing yet. */
+    private static final String ALL = """
+        select engagement.id, name as client, number, form, start, until, ifnull(fresh, 0) as fresh, day,
+          filing, ifnull(books, 0) as books, ifnull(stops, 0) as stops, ifnull(queries, 0) as queries,
+          ifnull(moved, 0) as moved, vital, ifnull(amount, 0) as amount, due,
+          ifnull(extended, 0) as extended
+        from engagement join client on client.id = engagement.client
+        left join standing on standing.engagement = engagement.id""";
+
     private record Row(
             long id,
             String client,
@@ -110,11 +119,7 @@ public final class Standings {
 
     /** Every engagement of the firm as it stands. */
     public List<Entry> all(LocalDate today) {
-        return database.read().sql("""
-                        select engagement.id, name as client, number, form, start, until, fresh, day, filing, books,
-                          stops, queries, moved, vital, amount, due, extended
-                        from engagement join client on client.id = engagement.client
-                        left join standing on standing.engagement = engagement.id""").query(Row.class).list().stream()
+        return database.read().sql(ALL).query(Row.class).list().stream()
                 .map(row -> row.entry(today))
                 .toList();
     }

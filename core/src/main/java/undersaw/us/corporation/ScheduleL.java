@@ -67,6 +67,8 @@ final class ScheduleL extends BalanceSheet {
         liabilities.add(row("17", "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
         section(Section.CURRENT_LIABILITIES);
         otherCurrentLiabilities = rounded("18", "Other current liabilities", Side.CREDIT);
+        otherCurrentLiabilities.opening().withStatement();
+        otherCurrentLiabilities.closing().withStatement();
         liabilities.add(otherCurrentLiabilities);
         section(Section.BORROWINGS);
         liabilities.add(row("19", "Loans from shareholders", Side.CREDIT));

@@ -95,7 +95,7 @@ public abstract class BalanceSheet extends Form {
         return row;
     }
 
-    /** The row that takes what rounding leaves, with an itemised statement. */
+    /** The row that takes what rounding leaves. */
     protected final BalanceRow rounded(String number, String caption, Side side) {
         BalanceRow row = new BalanceRow(
                 id(number),
@@ -107,7 +107,7 @@ public abstract class BalanceSheet extends Form {
     }
 
     private Line roundedLine(String within, String caption, YearEnd end) {
-        Line line = line("L/" + within, caption).withStatement();
+        Line line = line("L/" + within, caption);
         return line.fromBooksAnd(
                 () -> sum(line.fromAccounts(), new Reference(LineId.of(code() + "/" + roundingPlace(end)))));
     }

@@ -39,7 +39,8 @@ final class PassiveIncomeTax extends Form {
                         "IRC 1375; Reg. 1.1375-1",
                         "passive income tax earnings and profits rents interest dividends LIFO")
                 .worksheet()
-                .neededWhen(() -> all.scheduleM2.earnings.isAbove(NOTHING));
+                .neededWhen(() -> all.scheduleM2.earnings.isAbove(NOTHING))
+                .foundOnlyThen();
         Line receipts = line("ENPI/1", "Gross receipts").is(() -> receipts(all)).cites("IRC 1362(d)(3)");
         passive = line("ENPI/2", "Passive investment income")
                 .is(() -> passive(all))

@@ -127,6 +127,11 @@ public final class SCorporationReturn implements ReturnKind {
     }
 
     @Override
+    public Optional<String> ownerStatement() {
+        return Optional.of("K-1");
+    }
+
+    @Override
     public boolean isAmended(Calculation calculation) {
         return calculation.answer(LineId.of("1120-S/hdr/H4")).equals("yes");
     }

@@ -42,7 +42,8 @@ final class ScheduleD extends CapitalGains {
                         "Schedule D, Part III: tax on built-in gains",
                         "IRC 1374; Schedule D (Form 1120-S), Part III",
                         "built-in gains tax conversion from C corporation")
-                .neededWhen(() -> recognized().isNotZero());
+                .neededWhen(() -> recognized().isNotZero())
+                .foundOnlyThen();
         recognized = line("D/16", "Recognized built-in gain of the year, less losses, with what was carried in");
         Line asIfC = line("D/17", "Taxable income as if it were a C corporation")
                 .cites("IRC 1374(d)(2)")

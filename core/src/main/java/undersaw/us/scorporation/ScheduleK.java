@@ -52,6 +52,7 @@ final class ScheduleK extends Form {
 
     private final List<Line> incomeOfBooks = new ArrayList<>();
     private final List<Line> deductionsOfBooks = new ArrayList<>();
+    private final List<Runnable> usualCodes = new ArrayList<>();
 
     /** A line of Schedule K and the box that it fills. */
     record Boxed(Line line, String box) {}
@@ -138,6 +139,8 @@ final class ScheduleK extends Form {
         income = line("K/18", "Income of the shareholders")
                 .is(() -> incomeItems().minus(deductionItems()))
                 .always();
+        part("W-K", "Contributions by code", "IRC 170(b)").worksheet();
+        usualCodes.forEach(Runnable::run);
     }
 
     private Line boxed(String box, Line line) {
@@ -181,8 +184,8 @@ final class ScheduleK extends Form {
         whole.fromBooksAnd(() -> whole.fromAccounts().plus(sum(typed)));
         mappable(whole, Side.DEBIT);
         List<Line> other = typed.subList(1, typed.size());
-        Line rest = line("K/" + number + "/rest", caption + ", usual code").is(whole.minus(sum(other)));
-        boxed("12/" + usual, rest);
+        usualCodes.add(() -> boxed(
+                "12/" + usual, line("W-K/" + number, caption + ", usual code").is(whole.minus(sum(other)))));
         other.forEach(line -> boxed("12/" + line.id().within().substring(("K/" + number + "/").length()), line));
         deductionsOfBooks.add(whole);
         return whole;

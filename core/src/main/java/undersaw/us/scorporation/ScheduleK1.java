@@ -1,9 +1,13 @@
 package undersaw.us.scorporation;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import undersaw.form.Form;
-import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
+import undersaw.form.formula.Term;
+import undersaw.line.NaturalOrder;
 import undersaw.owners.ByHoldings;
 import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
@@ -19,22 +23,25 @@ final class ScheduleK1 extends Form {
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         line("K-1/final", "Final Schedule K-1").as(LineKind.BOX).ofTheYear();
-        for (ScheduleK.Boxed each : all.scheduleK.boxed) {
-            divided(all, each);
+        List<ScheduleK.Boxed> boxes = new ArrayList<>(all.scheduleK.boxed);
+        boxes.add(new ScheduleK.Boxed(all.scheduleK.distributions, "16/D"));
+        boxes.add(new ScheduleK.Boxed(all.scheduleK.repaid, "16/E"));
+        boxes.sort(Comparator.comparing(ScheduleK.Boxed::box, NaturalOrder.COUNTED));
+        for (ScheduleK.Boxed each : boxes) {
+            line("K-1/" + each.box(), each.line().caption())
+                    .is(() -> part(all, each))
+                    .cites("IRC 1366(a), 1377(a)(1)");
         }
-        Line distributions = line("K-1/16/D", "Distributions").is(all.distributions.net);
-        distributions.cites("IRC 1368");
-        line("K-1/16/E", "Loans repaid")
-                .is(() -> all.loans.box(all.scheduleK.repaid))
-                .cites("Reg. 1.1367-2");
         line("K-1/18", "More than one activity for at-risk purposes").as(LineKind.BOX);
         line("K-1/19", "More than one activity for passive purposes").as(LineKind.BOX);
     }
 
-    private void divided(SCorporationForms all, ScheduleK.Boxed each) {
-        Line whole = each.line();
-        line("K-1/" + each.box(), whole.caption())
-                .is(new Divided(new ByHoldings(whole.id(), Measure.SHARES, all.shares.rounding.id())))
-                .cites("IRC 1366(a), 1377(a)(1)");
+    /** By shares and days; what was recorded for each goes as it was recorded. */
+    private static Term part(SCorporationForms all, ScheduleK.Boxed each) {
+        return switch (each.box()) {
+            case "16/D" -> all.distributions.net;
+            case "16/E" -> all.loans.box(each.line());
+            default -> new Divided(new ByHoldings(each.line().id(), Measure.SHARES, all.shares.rounding.id()));
+        };
     }
 }

@@ -83,21 +83,25 @@ final class ScheduleM2 extends Form {
         Line paid = line("AAA/paid", "Distributions of the year").is(() -> all.distributions.all);
         Line earningsDrawn = line("AAA/c-first", "Of these, out of earnings and profits by election")
                 .is(when(earningsFirst.answered("yes"), least(paid, earnings.notBelowZero()), NOTHING));
+        Line left = line("AAA/rest-a", "Left after the adjustments account");
+        Line afterTaxed = line("AAA/rest-b", "Left after income taxed before");
+        Line last = line("AAA/rest-c", "Left after earnings and profits");
+        remainder = line("AAA/11", "Distributed beyond all accounts");
 
         part("M-2-7", "Schedule M-2: distributions and the end of the year", "IRC 1368(c)");
         Line fromAdjustments = line("M-2/7/a", "Distributions out of the adjustments account")
                 .is(least(paid.minus(earningsDrawn), available));
-        Line left = line("M-2/7/rest-a", "Left after it").is(paid.minus(sum(earningsDrawn, fromAdjustments)));
+        left.is(paid.minus(sum(earningsDrawn, fromAdjustments)));
         Line fromTaxed =
                 line("M-2/7/b", "Distributions out of income taxed before").is(least(left, taxed.notBelowZero()));
-        Line afterTaxed = line("M-2/7/rest-b", "Left after it").is(left.minus(fromTaxed));
+        afterTaxed.is(left.minus(fromTaxed));
         dividends = line("M-2/7/c", "Dividends out of earnings and profits")
                 .is(when(earningsFirst.answered("yes"), earningsDrawn, least(afterTaxed, earnings.notBelowZero())))
                 .cites("IRC 1368(c)(2)");
-        Line last = line("M-2/7/rest-c", "Left after it").is(afterTaxed.minus(dividends.minus(earningsDrawn)));
+        last.is(afterTaxed.minus(dividends.minus(earningsDrawn)));
         Line fromOther =
                 line("M-2/7/d", "Distributions out of other adjustments").is(least(last, other.notBelowZero()));
-        remainder = line("AAA/11", "Distributed beyond all accounts").is(last.minus(fromOther));
+        remainder.is(last.minus(fromOther));
         closings.add(closing("a", before, fromAdjustments));
         closings.add(closing("b", taxed, fromTaxed));
         closings.add(closing("c", earnings, dividends));

@@ -14,13 +14,18 @@ import undersaw.check.TieOut;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
+import undersaw.owners.OwnerStatements;
 import undersaw.registry.Returns;
 import undersaw.returns.CarryoverYear;
 
-/** What comes out of a computed engagement: {@code lines.csv}, {@code diagnostics.csv} and {@code tie-outs.csv}. */
+/**
+ * What comes out of a computed engagement: {@code lines.csv}, {@code diagnostics.csv}, {@code tie-outs.csv}, and
+ * {@code k1.csv} where the return has owners.
+ */
 public final class ComputedFiles {
     private static final List<String> LINES = List.of("line", "instance", "caption", "amount", "source");
     private static final List<String> DIAGNOSTICS = List.of("code", "severity", "line", "instance", "message");
+    private static final List<String> BOXES = List.of("owner", "box", "code", "amount");
     private static final List<String> TIE_OUTS = List.of("code", "left", "right", "difference", "message");
 
     private ComputedFiles() {}
@@ -32,7 +37,15 @@ public final class ComputedFiles {
         files.add(new FolderFile(
                 "diagnostics.csv", CsvTable.write(DIAGNOSTICS, review.diagnostics(), ComputedFiles::row)));
         files.add(new FolderFile("tie-outs.csv", CsvTable.write(TIE_OUTS, review.tieOuts(), ComputedFiles::row)));
+        Returns.of(calculation.snapshot())
+                .ownerStatement()
+                .ifPresent(part -> files.add(new FolderFile(
+                        "k1.csv", CsvTable.write(BOXES, OwnerStatements.of(calculation, part), ComputedFiles::row))));
         return files;
+    }
+
+    private static List<String> row(OwnerStatements.Box box) {
+        return List.of(box.owner(), box.box(), box.code(), box.amount().toString());
     }
 
     /** Every line with a value, and behind it its statement and its years of origin. */

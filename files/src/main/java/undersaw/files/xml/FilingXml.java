@@ -17,6 +17,7 @@ import undersaw.calc.LineValue;
 import undersaw.calc.Statement;
 import undersaw.engagement.Address;
 import undersaw.engagement.Client;
+import undersaw.filing.FiledOwner;
 import undersaw.filing.FilingContent;
 import undersaw.line.Value;
 
@@ -47,6 +48,7 @@ public final class FilingXml {
             filer(xml, content.heading().client());
             period(xml, content);
             people(xml, content);
+            owners(xml, content.owners());
             lines(xml, content.lines());
             statements(xml, content.statements());
             xml.writeEndElement();
@@ -89,6 +91,30 @@ public final class FilingXml {
         xml.writeEmptyElement("preparer");
         xml.writeAttribute("name", content.preparer());
         xml.writeAttribute("firm", content.firm());
+    }
+
+    private static void owners(XMLStreamWriter xml, List<FiledOwner> owners) throws XMLStreamException {
+        if (owners.isEmpty()) {
+            return;
+        }
+        xml.writeStartElement("owners");
+        for (FiledOwner owner : owners) {
+            xml.writeEmptyElement("owner");
+            xml.writeAttribute("id", owner.id());
+            xml.writeAttribute("name", owner.name());
+            attribute(xml, "number", owner.number());
+            attribute(xml, "kind", owner.kind());
+            attribute(xml, "role", owner.role());
+            attribute(xml, "address", owner.address());
+        }
+        xml.writeEndElement();
+    }
+
+    /** Left out where there is nothing to say. */
+    private static void attribute(XMLStreamWriter xml, String name, String text) throws XMLStreamException {
+        if (!text.isEmpty()) {
+            xml.writeAttribute(name, text);
+        }
     }
 
     private static void lines(XMLStreamWriter xml, List<LineValue> lines) throws XMLStreamException {

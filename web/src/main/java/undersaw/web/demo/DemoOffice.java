@@ -74,6 +74,8 @@ class DemoOffice implements ApplicationRunner {
         bring("otter-point-marine-supply-2025");
         file(bring("marrow-bay-players-2024"));
         bring("marrow-bay-players-2025");
+        file(bring("slipway-nine-boatworks-2024"));
+        bring("slipway-nine-boatworks-2025");
         bring("low-tide-kayaks-2025");
         bring("slackwater-terminal-2025");
         bring("bilge-and-sons-plumbing-2025");

@@ -3,6 +3,7 @@ package undersaw.web.desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
@@ -16,6 +17,7 @@ import undersaw.filing.DispatchState;
 import undersaw.filing.Fault;
 import undersaw.form.Line;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.store.Filings;
 import undersaw.store.Filings.Kept;
 
@@ -28,6 +30,9 @@ import undersaw.store.Filings.Kept;
  */
 @Component
 public class Rejections {
+    /** The numbers of the authority's rules. */
+    private static final Pattern REJECTION = Pattern.compile("(?:PT-)?R-?\\d{2,4}");
+
     private final Filings filings;
     private final SealedReturns sealedReturns;
 
@@ -46,14 +51,15 @@ public class Rejections {
         Optional<Calculation> sealed = sealedReturns.of(latest.get().id());
         List<Diagnostic> found = new ArrayList<>();
         for (Fault fault : faults) {
-            boolean named = LineId.isShaped(fault.line());
-            if (named && sealed.isPresent() && hasMoved(LineId.of(fault.line()), calculation, sealed.get())) {
+            Optional<LineKey> place = place(fault);
+            boolean named = place.isPresent();
+            if (named && sealed.isPresent() && hasMoved(place.get(), calculation, sealed.get())) {
                 continue;
             }
             found.add(new Diagnostic(
                     fault.code(),
                     named ? Severity.STOP : Severity.QUERY,
-                    place(fault, named, calculation),
+                    place.map(key -> place(key, calculation)).orElse(new Place.AtStation(Station.FILE, "filings")),
                     "The authority rejected the filing: " + fault.message() + " (Filing "
                             + latest.get()
                                     .submission()
@@ -68,29 +74,32 @@ public class Rejections {
     }
 
     static boolean isRejection(Diagnostic diagnostic) {
-        return diagnostic.code().startsWith("R-");
+        return REJECTION.matcher(diagnostic.code()).matches();
     }
 
-    private static Place place(Fault fault, boolean named, Calculation calculation) {
-        if (!named) {
-            return new Place.AtStation(Station.FILE, "filings");
-        }
-        return isNumber(calculation, fault.line()) ? Place.heading("number") : Place.line(fault.line());
+    /** The line that the authority names, and whose where it stands once an owner. */
+    private static Optional<LineKey> place(Fault fault) {
+        String line = fault.line().split("@", 2)[0];
+        return LineId.isShaped(line) ? Optional.of(LineKey.parse(fault.line())) : Optional.empty();
+    }
+
+    private static Place place(LineKey key, Calculation calculation) {
+        return isNumber(calculation, key.line()) ? Place.heading("number") : new Place.OnLine(key);
     }
 
     /** Name and number are rejected together, so either may be the one that was wrong. */
-    private static boolean hasMoved(LineId line, Calculation now, Calculation sealed) {
+    private static boolean hasMoved(LineKey line, Calculation now, Calculation sealed) {
         boolean renamed = !name(sealed).equals(name(now));
         String then = sealed.value(line).map(Rejections::plain).orElse("");
-        return isNumber(now, line.text()) && renamed
+        return isNumber(now, line.line()) && renamed
                 || !then.equals(now.value(line).map(Rejections::plain).orElse(""));
     }
 
     /** Whether the line repeats the client's number. */
-    private static boolean isNumber(Calculation calculation, String line) {
+    private static boolean isNumber(Calculation calculation, LineId line) {
         return calculation
                 .plan()
-                .line(LineId.of(line))
+                .line(line)
                 .flatMap(Line::headingField)
                 .filter(HeadingField.NUMBER::equals)
                 .isPresent();
