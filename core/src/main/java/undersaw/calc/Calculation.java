@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.pcollections.PMap;
 import undersaw.calc.AccountPosition.EntryTotals;
@@ -21,7 +22,9 @@ import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Count;
 import undersaw.form.formula.Division;
+import undersaw.form.formula.Figures;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.MemberFigures;
 import undersaw.form.formula.Total;
 import undersaw.law.Law;
 import undersaw.ledger.Account;
@@ -369,6 +372,16 @@ public final class Calculation {
     public long part(Division division, String member) {
         int place = rows.of(division.members()).place(member);
         return place < 0 ? 0 : rows.shares(division).at(place);
+    }
+
+    /** What a rule that looks at all members finds on this return. */
+    public <T> T ofMembers(BiFunction<Figures, MemberFigures, T> rule) {
+        return rule.apply(new ValueFigures(this), new ValueMembers(this));
+    }
+
+    /** How a member's part of what is divided was found, in sentences. */
+    public List<String> steps(Division division, String member) {
+        return division.steps(new ValueFigures(this), new ValueMembers(this), member);
     }
 
     Map<String, EntryTotals> entries() {

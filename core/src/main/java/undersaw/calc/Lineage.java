@@ -30,6 +30,7 @@ import undersaw.money.Money;
  * @param value what stands there; null where the line is empty
  * @param formula the rule in words; empty for typed lines
  * @param parts the lines that the rule reads
+ * @param steps how a part of what is divided was found; empty for other rules
  * @param accounts the accounts that feed it
  * @param uses the lines that read it
  * @param law the figures of the law that the rule uses
@@ -39,6 +40,7 @@ public record Lineage(
         @Nullable LineValue value,
         String formula,
         List<LinePart> parts,
+        List<String> steps,
         List<AccountPart> accounts,
         List<LinePart> uses,
         List<LawValue> law) {
@@ -77,28 +79,10 @@ public record Lineage(
     public static Optional<Lineage> of(Calculation calculation, LineKey key) {
         return calculation.plan().line(key.line()).map(line -> {
             Optional<Rule> formula = line.rule();
-            List<LinePart> parts = new ArrayList<>();
-            List<AccountPart> accounts = new ArrayList<>();
             List<Input> reads = new ArrayList<>(formula.map(Rule::reads).orElse(Set.of()));
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
-            for (Input input : reads) {
-                if (input instanceof Input.OfTotal read) {
-                    Total total = read.total();
-                    calculation
-                            .plan()
-                            .line(total.line())
-                            .ifPresent(other -> parts.add(total(calculation, total, other)));
-                } else if (input instanceof Input.OfLine read) {
-                    calculation
-                            .plan()
-                            .line(read.line())
-                            .filter(other -> isFound(calculation, other))
-                            .ifPresent(other -> parts.add(part(calculation, other, key)));
-                } else if (input instanceof Input.OfAccounts read) {
-                    accounts.addAll(accounts(calculation, fed(calculation, read.line(), key)));
-                }
-            }
-            parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
+            MadeOf made = new MadeOf(calculation, key);
+            reads.forEach(made::add);
             List<LinePart> uses = calculation.plan().uses(key.line()).stream()
                     .filter(other -> isFound(calculation, other))
                     .map(other -> part(calculation, other, key))
@@ -107,11 +91,55 @@ public record Lineage(
                     line,
                     calculation.value(key).orElse(null),
                     words(line, formula),
-                    List.copyOf(parts),
-                    List.copyOf(accounts),
+                    made.parts(),
+                    List.copyOf(made.steps),
+                    List.copyOf(made.accounts),
                     uses,
                     law(calculation, reads));
         });
+    }
+
+    /** What a rule reads, gathered input by input. */
+    private static final class MadeOf {
+        private final Calculation calculation;
+        private final LineKey key;
+        private final List<LinePart> parts = new ArrayList<>();
+        private final List<AccountPart> accounts = new ArrayList<>();
+        private final List<String> steps = new ArrayList<>();
+
+        MadeOf(Calculation calculation, LineKey key) {
+            this.calculation = calculation;
+            this.key = key;
+        }
+
+        void add(Input input) {
+            if (input instanceof Input.OfTotal read) {
+                Total total = read.total();
+                calculation.plan().line(total.line()).ifPresent(other -> parts.add(total(calculation, total, other)));
+            } else if (input instanceof Input.OfLine read) {
+                calculation
+                        .plan()
+                        .line(read.line())
+                        .filter(other -> isFound(calculation, other))
+                        .ifPresent(other -> parts.add(part(calculation, other, key)));
+            } else if (input instanceof Input.OfDivision read) {
+                calculation
+                        .plan()
+                        .line(read.division().line())
+                        .filter(whole -> !whole.isRepeating())
+                        .ifPresent(whole -> parts.add(part(calculation, whole, key)));
+                if (!key.instance().isEmpty()) {
+                    steps.addAll(calculation.steps(read.division(), key.instance()));
+                }
+            } else if (input instanceof Input.OfAccounts read) {
+                accounts.addAll(accounts(calculation, fed(calculation, read.line(), key)));
+            }
+        }
+
+        List<LinePart> parts() {
+            parts.sort(Comparator.comparingInt(part -> calculation.plan().place(part.line())));
+            return List.copyOf(parts);
+        }
     }
 
     /** Whether the line's part is found at all in this return. */

@@ -95,7 +95,8 @@ record RowFigures(
         boolean over = replaced(line.id()).has(place);
         Fact fact = line.isTyped() || over ? snapshot.facts().get(key) : null;
         if (fact == null) {
-            return LineValue.computed(key, Cell.value(line, column(line.id()).at(place)), LineSource.COMPUTED);
+            LineSource source = line.isBooksOnly() ? LineSource.BOOKS : LineSource.COMPUTED;
+            return LineValue.computed(key, Cell.value(line, column(line.id()).at(place)), source);
         }
         Value typed = typed(line, fact);
         return over

@@ -40,7 +40,8 @@ public record FiledOwner(String id, String name, String number, String kind, Str
                 .toList();
     }
 
-    private static FiledOwner of(Calculation year, String owner) {
+    /** One owner of a return. */
+    public static FiledOwner of(Calculation year, String owner) {
         String name = answer(year, "name", owner);
         return new FiledOwner(
                 owner,
@@ -61,7 +62,7 @@ public record FiledOwner(String id, String name, String number, String kind, Str
     }
 
     /** The same with all but the last four digits of the number hidden. */
-    FiledOwner masked() {
+    public FiledOwner masked() {
         return new FiledOwner(id, name, TaxpayerNumber.masked(number), kind, role, address);
     }
 }

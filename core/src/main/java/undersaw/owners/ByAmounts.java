@@ -26,12 +26,21 @@ public record ByAmounts(LineId line, LineId weights) implements Division {
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
+        return parts(members).of(figures.amount(line), figures.unit(), "");
+    }
+
+    @Override
+    public List<String> steps(Figures figures, MemberFigures members, String member) {
+        return parts(members).steps(figures.amount(line), figures.unit(), "", member);
+    }
+
+    private WholeParts parts(MemberFigures members) {
         List<String> owners = Positions.inOrder(members);
         List<BigInteger> amounts = owners.stream()
                 .map(owner -> BigInteger.valueOf(
                         Math.max(0, members.amount(weights, owner).cents())))
                 .toList();
-        return new WholeParts(owners, amounts).of(figures.amount(line), figures.unit(), "");
+        return new WholeParts(owners, amounts);
     }
 
     @Override

@@ -1,6 +1,8 @@
 package undersaw.owners;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import undersaw.form.formula.Division;
@@ -32,6 +34,14 @@ public record ByHoldings(LineId line, Positions positions, LineId rounding) impl
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
         WholeParts parts = new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
         return parts.of(figures.amount(line), figures.unit(), figures.answer(rounding));
+    }
+
+    @Override
+    public List<String> steps(Figures figures, MemberFigures members, String member) {
+        List<String> steps = new ArrayList<>(positions.steps(figures, members, member));
+        WholeParts parts = new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
+        steps.addAll(parts.steps(figures.amount(line), figures.unit(), figures.answer(rounding), member));
+        return steps;
     }
 
     @Override

@@ -40,6 +40,11 @@ public record Held(Positions positions) implements Division {
     }
 
     @Override
+    public List<String> steps(Figures figures, MemberFigures members, String member) {
+        return positions.steps(figures, members, member);
+    }
+
+    @Override
     public String words() {
         return positions.words() + ", as the changes of ownership say";
     }

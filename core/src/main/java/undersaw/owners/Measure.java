@@ -30,6 +30,11 @@ public enum Measure {
         return opening;
     }
 
+    /** What it counts, after a number. */
+    String unit() {
+        return this == SHARES ? "shares" : "percent of " + words();
+    }
+
     /** Its name in a sentence. */
     public String words() {
         return name().toLowerCase(Locale.ROOT);

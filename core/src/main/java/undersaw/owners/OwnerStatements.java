@@ -2,25 +2,40 @@ package undersaw.owners;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.form.Line;
-import undersaw.form.Part;
-import undersaw.money.Money;
+import undersaw.line.LineKey;
+import undersaw.line.Value;
 
-/** What each owner takes up: the boxes of a part that stands once an owner. */
+/** What each owner takes up: the parts of a return that stand once an owner and are sent. */
 public final class OwnerStatements {
     private OwnerStatements() {}
 
     /**
-     * An amount of one owner's statement.
+     * One box of one owner's statement.
      *
-     * @param owner the row in the register
+     * @param key its place on the return
      * @param box its number
      * @param code within the box; empty where it has none
-     * @param amount what the owner takes up
+     * @param caption what it is
+     * @param value an amount, or shares, a percentage or words
      */
-    public record Box(String owner, String box, String code, Money amount) {}
+    public record Box(LineKey key, String box, String code, String caption, Value value) {
+        public String owner() {
+            return key.instance();
+        }
+
+        public boolean isAmount() {
+            return value instanceof Value.Amount;
+        }
+
+        /** The number of the box with its code. */
+        public String number() {
+            return code.isEmpty() ? box : box + " " + code;
+        }
+    }
 
     /** The owners in the order of the register. */
     public static List<String> owners(Calculation year) {
@@ -28,31 +43,46 @@ public final class OwnerStatements {
     }
 
     /** Every amount that is not nothing, owner by owner, in the order of the form. */
-    public static List<Box> of(Calculation year, String part) {
-        List<Line> lines = lines(year, part);
+    public static List<Box> amounts(Calculation year, String part) {
+        List<Line> lines = lines(year, part).stream()
+                .filter(line -> line.part().code().equals(part) && line.kind().isNumber())
+                .toList();
         List<Box> boxes = new ArrayList<>();
         for (String owner : owners(year)) {
-            for (Line line : lines) {
-                year.value(line.id().in(owner))
-                        .map(LineValue::amount)
-                        .filter(amount -> !amount.isZero())
-                        .ifPresent(amount -> boxes.add(box(owner, line, amount)));
-            }
+            lines.forEach(line -> box(year, line, owner).ifPresent(boxes::add));
         }
         return boxes;
     }
 
-    /** The lines of amounts of a part. */
-    public static List<Line> lines(Calculation year, String code) {
-        return year.plan().parts().stream()
-                .filter((Part part) -> part.code().equals(code))
-                .flatMap(part -> year.plan().linesOf(part).stream())
-                .filter(line -> line.kind().isNumber())
+    /** All that one owner's statement says, what was held first. */
+    public static List<Box> of(Calculation year, String part, String owner) {
+        return lines(year, part).stream()
+                .flatMap(line -> box(year, line, owner).stream())
                 .toList();
     }
 
-    private static Box box(String owner, Line line, Money amount) {
-        String[] address = line.id().within().split("/", -1);
-        return new Box(owner, address[1], address.length > 2 ? address[2] : "", amount);
+    /** The lines of a statement: of its part, and of the parts named after it. */
+    private static List<Line> lines(Calculation year, String code) {
+        return year.plan().parts().stream()
+                .filter(part -> part.code().equals(code) || part.code().startsWith(code + "-"))
+                .flatMap(part -> year.plan().linesOf(part).stream())
+                .filter(line -> line.isRepeating() && !line.isAside())
+                .toList();
+    }
+
+    private static Optional<Box> box(Calculation year, Line line, String owner) {
+        LineKey key = line.id().in(owner);
+        return year.value(key).filter(OwnerStatements::isSomething).map(value -> box(key, line, value));
+    }
+
+    private static boolean isSomething(LineValue value) {
+        return value.value() instanceof Value.Amount
+                ? !value.amount().isZero()
+                : !value.value().plain().matches("|0|no");
+    }
+
+    private static Box box(LineKey key, Line line, LineValue value) {
+        String[] address = key.line().within().split("/", -1);
+        return new Box(key, address[1], address.length > 2 ? address[2] : "", line.caption(), value.value());
     }
 }

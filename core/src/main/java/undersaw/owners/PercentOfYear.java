@@ -47,6 +47,11 @@ public record PercentOfYear(Positions positions) implements Division {
     }
 
     @Override
+    public List<String> steps(Figures figures, MemberFigures members, String member) {
+        return positions.steps(figures, members, member);
+    }
+
+    @Override
     public String words() {
         return "the owner's percentage by " + positions.words();
     }

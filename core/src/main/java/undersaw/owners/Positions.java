@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import undersaw.calc.Calculation;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.MemberFigures;
@@ -24,6 +25,7 @@ import undersaw.line.LineId;
  * @param span the days that count
  */
 public record Positions(Measure measure, Span span) {
+    private static final int DECIMALS = 6;
     static final Dimension OWNERS = OwnerRegister.ROWS;
 
     /** What each owner counts, in the order of the register. */
@@ -42,6 +44,13 @@ public record Positions(Measure measure, Span span) {
 
     private static int place(String text) {
         return text.matches("\\d{1,9}") ? Integer.parseInt(text) : Integer.MAX_VALUE;
+    }
+
+    /** What owners held on each day of a computed year; nothing where the return keeps no changes. */
+    public static Optional<Holdings> of(Calculation year, Measure measure) {
+        return year.plan().line(OwnershipChanges.OWNER).isPresent()
+                ? Optional.of(year.ofMembers(new Positions(measure, Span.YEAR)::holdings))
+                : Optional.empty();
     }
 
     /** What owners held on each day. */
@@ -64,6 +73,26 @@ public record Positions(Measure measure, Span span) {
             }
             return Holdings.of(figures.period(), owners, opening, changes);
         });
+    }
+
+    /** What a member held from day to day, as far as it counts. */
+    List<String> steps(Figures figures, MemberFigures members, String member) {
+        List<Holdings.Segment> segments = holdings(figures, members).segments();
+        List<Holdings.Segment> counted = switch (span) {
+            case YEAR -> segments;
+            case BEGIN -> segments.subList(0, 1);
+            case END -> segments.subList(segments.size() - 1, segments.size());
+        };
+        return counted.stream()
+                .map(segment -> segment.from() + " to " + segment.to() + ", " + segment.days()
+                        + (segment.days() == 1 ? " day: " : " days: ")
+                        + plain(segment.positions().getOrDefault(member, 0L)) + " of " + plain(segment.total()) + " "
+                        + measure.unit())
+                .toList();
+    }
+
+    private static String plain(long millionths) {
+        return BigDecimal.valueOf(millionths, DECIMALS).stripTrailingZeros().toPlainString();
     }
 
     private static Optional<BigDecimal> number(String text) {

@@ -1,6 +1,8 @@
 package undersaw.owners;
 
+import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +17,39 @@ import undersaw.money.Unit;
  * @param weights of each, none below zero
  */
 record WholeParts(List<String> owners, List<BigInteger> weights) {
+    private static final int PLACES = 6;
+
+    /**
+     * How one owner's part of an amount was found.
+     *
+     * @param taker who takes what rounding leaves; empty for the largest remainders
+     */
+    List<String> steps(Money amount, Unit unit, String taker, String owner) {
+        BigInteger total = weights.stream().reduce(BigInteger.ZERO, BigInteger::add);
+        int at = owners.indexOf(owner);
+        if (total.signum() == 0 || at < 0) {
+            return List.of();
+        }
+        BigDecimal share = new BigDecimal(weights.get(at))
+                .movePointRight(2)
+                .divide(new BigDecimal(total), PLACES, RoundingMode.HALF_UP);
+        BigDecimal exact = amount.toDecimal()
+                .multiply(new BigDecimal(weights.get(at)))
+                .divide(new BigDecimal(total), 2, RoundingMode.HALF_UP);
+        long part = of(amount, unit, taker).getOrDefault(owner, 0L);
+        boolean isTaker = owner.equals(taker);
+        return List.of(
+                plain(share) + " percent of " + amount.printed() + " is " + plain(exact),
+                "in whole dollars " + Money.ofCents(part).printed()
+                        + (isTaker
+                                ? ": what the others leave"
+                                : ": rounded down, odd dollars to the largest remainders, equal ones by their order"));
+    }
+
+    private static String plain(BigDecimal number) {
+        return number.stripTrailingZeros().toPlainString();
+    }
+
     /**
      * Cents for each owner; nobody gets anything where nobody weighs anything.
      *

@@ -16,6 +16,7 @@ import undersaw.form.MapTarget;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
+import undersaw.ledger.StatementKind;
 import undersaw.ledger.Treatment;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
@@ -116,6 +117,12 @@ public interface ReturnKind {
      */
     default Optional<String> ownerStatement() {
         return Optional.empty();
+    }
+
+    /** Whether accounts of that place need a treatment: all of income and expense, and some of the balance sheet. */
+    default boolean asksTreatment(MapTarget target) {
+        return target.statement() == StatementKind.INCOME_STATEMENT
+                || treatments().stream().anyMatch(target::takes);
     }
 
     /** The treatment of that name, under its own or a former id. */

@@ -1,5 +1,6 @@
 package undersaw.form.formula;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import undersaw.line.Dimension;
@@ -23,6 +24,9 @@ public interface Division {
      * members that are left out get nothing.
      */
     Map<String, Long> parts(Figures figures, MemberFigures members);
+
+    /** How one member's part was found, step by step, in sentences. */
+    List<String> steps(Figures figures, MemberFigures members, String member);
 
     /** The rule in words. */
     String words();

@@ -29,7 +29,10 @@ final class Loans extends Form {
         closing = line("LOAN/closing", "Lent at the end of the year").fromBooks();
         repaid = line("LOAN/repaid", "Paid back in the year")
                 .is(opening.minus(closing).notBelowZero());
-        part("K-1-I", "Loans from each shareholder", "Instructions for Schedule K-1 (Form 1120-S), item I")
+        part(
+                        "K-1-loans",
+                        "K-1 loans: what each shareholder lent",
+                        "Instructions for Schedule K-1 (Form 1120-S), item I")
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         begin = line("K-1/I/begin", "Loans from the shareholder, beginning of year")

@@ -17,6 +17,7 @@ import undersaw.law.Law;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
+import undersaw.ledger.StatementKind;
 import undersaw.ledger.Treatment;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
@@ -124,6 +125,17 @@ public final class SCorporationReturn implements ReturnKind {
     @Override
     public Optional<Dimension> membersOf(Plan plan, LineId target) {
         return ReturnKind.super.membersOf(plan, target).or(() -> Optional.of(OwnerRegister.ROWS));
+    }
+
+    /** How a debt binds matters to partners only. */
+    @Override
+    public boolean asksTreatment(MapTarget target) {
+        return ReturnKind.super.asksTreatment(target)
+                        && treatments.all().stream()
+                                .filter(target::takes)
+                                .noneMatch(treatment -> treatment.id().equals("nonrecourse"))
+                || target.id().equals(LineId.of("1120-S/L/19"))
+                || target.statement() == StatementKind.INCOME_STATEMENT;
     }
 
     @Override

@@ -179,7 +179,9 @@ final class ScheduleK extends Form {
         Line whole = line("K/" + number, caption).cites("IRC 170, 1366(a)(1)");
         List<Line> typed = new ArrayList<>();
         for (Code code : codesOf(number)) {
-            typed.add(line("K/" + number + "/" + code.code(), code.caption()).cites("IRC 170(b)"));
+            typed.add(line("K/" + number + "/" + code.code(), code.caption())
+                    .cites("IRC 170(b)")
+                    .aside());
         }
         whole.fromBooksAnd(() -> whole.fromAccounts().plus(sum(typed)));
         mappable(whole, Side.DEBIT);
@@ -198,6 +200,7 @@ final class ScheduleK extends Form {
         for (Code code : codesOf(number)) {
             String within = "K/" + number + "/" + code.code();
             Line line = code.books() ? booksLine(within, code.caption(), side) : line(within, code.caption());
+            line.aside();
             lines.add(boxed(box + "/" + code.code(), line));
         }
         return lines;

@@ -19,7 +19,10 @@ import undersaw.owners.OwnerRegister;
 final class ScheduleK1 extends Form {
     ScheduleK1(SCorporationForms all) {
         super("1120-S", "Schedule K-1");
-        part("K-1", "Schedules K-1", "IRC 1366(a), 1377(a)(1); Instructions for Schedule K-1 (Form 1120-S)")
+        part(
+                        "K-1",
+                        "K-1: what each shareholder takes up",
+                        "IRC 1366(a), 1377(a)(1); Instructions for Schedule K-1 (Form 1120-S)")
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         line("K-1/final", "Final Schedule K-1").as(LineKind.BOX).ofTheYear();

@@ -10,6 +10,7 @@ import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 
@@ -24,24 +25,22 @@ final class ScheduleM2 extends Form {
     final Line dividends;
     final Line openingAdjustments;
     final Line earnings;
-    final Line available;
-    final Line remainder;
     final Line ofExempt;
     final List<Line> closings = new ArrayList<>();
 
     ScheduleM2(SCorporationForms all) {
         super("1120-S", "Schedule M-2");
         part("M-2", "Schedule M-2: the accounts that distributions draw on", "IRC 1368; Instructions, Schedule M-2");
-        openingAdjustments = opening("a", "adjustments account");
-        Line openingTaxed = opening("b", "income taxed before 1983 and not distributed");
-        Line openingEarnings = opening("c", "accumulated earnings and profits");
-        Line openingOther = opening("d", "other adjustments account");
+        openingAdjustments = opening("a");
+        Line openingTaxed = opening("b");
+        Line openingEarnings = opening("c");
+        Line openingOther = opening("d");
         Line profit = line("M-2/2/a", "Ordinary income").is(() -> all.page1.ordinaryIncome.notBelowZero());
         Line additions =
                 line("M-2/3/a", "Other additions").is(() -> additions(all)).withStatement();
-        Line earningsAdded = line("M-2/3/c", "Earnings and profits: additions");
+        Line earningsAdded = line("M-2/3/c", "Other additions");
         Line otherTyped = line("M-2/3/d/other", "Other adjustments: further additions");
-        Line exempt = line("M-2/3/d", "Other adjustments: exempt income")
+        Line exempt = line("M-2/3/d", "Other additions")
                 .is(() -> sum(all.scheduleK.exemptInterest, all.scheduleK.exemptOther, otherTyped));
         Line loss = line("M-2/4/a", "Ordinary loss")
                 .is(() -> NOTHING.minus(all.page1.ordinaryIncome).notBelowZero());
@@ -54,54 +53,22 @@ final class ScheduleM2 extends Form {
         Line reductions = line("M-2/5/a", "Other reductions")
                 .is(() -> sum(reductions(all), redemption))
                 .withStatement();
-        Line earningsTaken = line("M-2/5/c", "Earnings and profits: reductions");
+        Line earningsTaken = line("M-2/5/c", "Other reductions");
         Line takenTyped = line("M-2/5/d/other", "Other adjustments: further reductions, such as tax of C years");
-        Line otherTaken =
-                line("M-2/5/d", "Other adjustments: costs of exempt income").is(sum(exemptCosts, takenTyped));
-        Line before = line("M-2/6/a", "Adjustments account before distributions")
+        Line otherTaken = line("M-2/5/d", "Other reductions").is(sum(exemptCosts, takenTyped));
+        Line before = line("M-2/6/a", "Before distributions")
                 .is(sum(openingAdjustments, profit, additions).minus(sum(loss, reductions)))
                 .always();
-        Line taxed = line("M-2/6/b", "Taxed income before distributions").is(openingTaxed);
-        earnings = line("M-2/6/c", "Earnings and profits before distributions")
+        Line taxed = line("M-2/6/b", "Before distributions").is(openingTaxed);
+        earnings = line("M-2/6/c", "Before distributions")
                 .is(sum(openingEarnings, earningsAdded).minus(earningsTaken));
-        Line other = line("M-2/6/d", "Other adjustments before distributions")
+        Line other = line("M-2/6/d", "Before distributions")
                 .is(sum(openingOther, exempt).minus(otherTaken));
 
-        part("AAA", "Order of distributions", "IRC 1368(b), (c), (e)").worksheet();
-        Line first = line("AAA/1", "Adjustments account at the beginning").is(openingAdjustments);
-        Line raised = line("AAA/2", "Increases").is(sum(profit, additions));
-        Line lowered = line("AAA/3", "Decreases").is(sum(loss, reductions));
-        Line negative = line("AAA/4", "Net negative adjustment")
-                .is(lowered.minus(raised).notBelowZero())
-                .cites("IRC 1368(e)(1)(C)");
-        available = line("AAA/5", "Adjustments account that distributions may draw on")
-                .is(sum(first, raised, negative).minus(lowered).notBelowZero());
-        Line earningsFirst = line("AAA/elect-ep-first", "All shareholders elect to draw on earnings and profits first")
-                .as(LineKind.YES_NO)
-                .ofTheYear()
-                .cites("IRC 1368(e)(3)");
-        Line paid = line("AAA/paid", "Distributions of the year").is(() -> all.distributions.all);
-        Line earningsDrawn = line("AAA/c-first", "Of these, out of earnings and profits by election")
-                .is(when(earningsFirst.answered("yes"), least(paid, earnings.notBelowZero()), NOTHING));
-        Line left = line("AAA/rest-a", "Left after the adjustments account");
-        Line afterTaxed = line("AAA/rest-b", "Left after income taxed before");
-        Line last = line("AAA/rest-c", "Left after earnings and profits");
-        remainder = line("AAA/11", "Distributed beyond all accounts");
-
-        part("M-2-7", "Schedule M-2: distributions and the end of the year", "IRC 1368(c)");
-        Line fromAdjustments = line("M-2/7/a", "Distributions out of the adjustments account")
-                .is(least(paid.minus(earningsDrawn), available));
-        left.is(paid.minus(sum(earningsDrawn, fromAdjustments)));
-        Line fromTaxed =
-                line("M-2/7/b", "Distributions out of income taxed before").is(least(left, taxed.notBelowZero()));
-        afterTaxed.is(left.minus(fromTaxed));
-        dividends = line("M-2/7/c", "Dividends out of earnings and profits")
-                .is(when(earningsFirst.answered("yes"), earningsDrawn, least(afterTaxed, earnings.notBelowZero())))
-                .cites("IRC 1368(c)(2)");
-        last.is(afterTaxed.minus(dividends.minus(earningsDrawn)));
-        Line fromOther =
-                line("M-2/7/d", "Distributions out of other adjustments").is(least(last, other.notBelowZero()));
-        remainder.is(last.minus(fromOther));
+        Line fromAdjustments = line("M-2/7/a", "Distributions");
+        Line fromTaxed = line("M-2/7/b", "Distributions");
+        dividends = line("M-2/7/c", "Distributions").cites("IRC 1368(c)(2)");
+        Line fromOther = line("M-2/7/d", "Distributions");
         closings.add(closing("a", before, fromAdjustments));
         closings.add(closing("b", taxed, fromTaxed));
         closings.add(closing("c", earnings, dividends));
@@ -110,14 +77,41 @@ final class ScheduleM2 extends Form {
         openingTaxed.beginsWith(closings.get(1));
         openingEarnings.beginsWith(closings.get(2));
         openingOther.beginsWith(closings.get(3));
+
+        part("AAA", "Order of distributions", "IRC 1368(b), (c), (e)").worksheet();
+        Line first = line("AAA/1", "Adjustments account at the beginning").is(openingAdjustments);
+        Line raised = line("AAA/2", "Increases").is(sum(profit, additions));
+        Line lowered = line("AAA/3", "Decreases").is(sum(loss, reductions));
+        Line negative = line("AAA/4", "Net negative adjustment")
+                .is(lowered.minus(raised).notBelowZero())
+                .cites("IRC 1368(e)(1)(C)");
+        Line available = line("AAA/5", "Adjustments account that distributions may draw on")
+                .is(sum(first, raised, negative).minus(lowered).notBelowZero());
+        Line earningsFirst = line("AAA/elect-ep-first", "All shareholders elect to draw on earnings and profits first")
+                .as(LineKind.YES_NO)
+                .ofTheYear()
+                .cites("IRC 1368(e)(3)");
+        Condition elected = earningsFirst.answered("yes");
+        Line paid = line("AAA/paid", "Distributions of the year").is(() -> all.distributions.all);
+        Line drawn = line("AAA/c-first", "Of these, out of earnings and profits by election")
+                .is(when(elected, least(paid, earnings.notBelowZero()), NOTHING));
+        fromAdjustments.is(least(paid.minus(drawn), available));
+        Line left =
+                line("AAA/rest-a", "Left after the adjustments account").is(paid.minus(sum(drawn, fromAdjustments)));
+        fromTaxed.is(least(left, taxed.notBelowZero()));
+        Line afterTaxed = line("AAA/rest-b", "Left after income taxed before").is(left.minus(fromTaxed));
+        dividends.is(when(elected, drawn, least(afterTaxed, earnings.notBelowZero())));
+        Line last = line("AAA/rest-c", "Left after earnings and profits").is(afterTaxed.minus(dividends.minus(drawn)));
+        fromOther.is(least(last, other.notBelowZero()));
+        line("AAA/11", "Distributed beyond all accounts").is(last.minus(fromOther));
     }
 
-    private Line opening(String column, String account) {
-        return line("M-2/1/" + column, "Beginning of year: " + account);
+    private Line opening(String column) {
+        return line("M-2/1/" + column, "Balance at the beginning of the year");
     }
 
     private Line closing(String column, Line before, Line distributed) {
-        return line("M-2/8/" + column, "End of year")
+        return line("M-2/8/" + column, "Balance at the end of the year")
                 .is(before.minus(distributed))
                 .always();
     }

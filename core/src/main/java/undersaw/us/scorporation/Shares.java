@@ -32,7 +32,7 @@ final class Shares extends Form {
 
     Shares() {
         super("1120-S", "Shares held");
-        part("K-1-H", "What each shareholder held", "IRC 1377(a)(1); Reg. 1.1377-1(a)(2)")
+        part("K-1-shares", "K-1 shares: what each shareholder held", "IRC 1377(a)(1); Reg. 1.1377-1(a)(2)")
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         line("K-1/D/begin", "Shares of the corporation in all, beginning of year")

@@ -40,12 +40,13 @@ public final class ComputedFiles {
         Returns.of(calculation.snapshot())
                 .ownerStatement()
                 .ifPresent(part -> files.add(new FolderFile(
-                        "k1.csv", CsvTable.write(BOXES, OwnerStatements.of(calculation, part), ComputedFiles::row))));
+                        "k1.csv",
+                        CsvTable.write(BOXES, OwnerStatements.amounts(calculation, part), ComputedFiles::row))));
         return files;
     }
 
     private static List<String> row(OwnerStatements.Box box) {
-        return List.of(box.owner(), box.box(), box.code(), box.amount().toString());
+        return List.of(box.owner(), box.box(), box.code(), box.value().plain());
     }
 
     /** Every line with a value, and behind it its statement and its years of origin. */

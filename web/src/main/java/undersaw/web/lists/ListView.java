@@ -47,15 +47,18 @@ public record ListView(
             @Nullable String q,
             @Nullable Integer page,
             @Nullable Boolean wide) {
-        String query() {
+        /** Nothing in particular. */
+        static final Look NONE = new Look(null, null, null);
+
+        public String query() {
             return q == null ? "" : q;
         }
 
-        int at() {
+        public int at() {
             return page == null ? 1 : page;
         }
 
-        boolean isWide() {
+        public boolean isWide() {
             return Boolean.TRUE.equals(wide);
         }
     }

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import undersaw.books.RegisterTies;
 import undersaw.engagement.Station;
 import undersaw.form.RowList;
+import undersaw.owners.OwnershipChanges;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
 import undersaw.web.frame.StationPage;
@@ -60,12 +61,24 @@ class RegisterController {
     String owners(@PathVariable long id, ListView.Look look, Model model) {
         OpenEngagement open = register(id, Station.OWNERS, look, model);
         model.addAttribute("shares", ShareBar.of(open.calculation()));
+        model.addAttribute("held", HeldBands.of(open.calculation()).orElse(null));
+        list(open, OwnershipChanges.ROWS.name())
+                .ifPresent(list -> model.addAttribute(
+                        "changes", ListView.of(open.calculation(), list, ListView.home(id, list), ListView.Look.NONE)));
+        model.addAttribute("statement", open.kind().ownerStatement().orElse(null));
         return "lists/owners";
     }
 
     private static Optional<RowList> list(OpenEngagement open, Station station) {
         List<RowList> all = open.calculation().plan().lists();
-        return all.stream().filter(each -> each.station() == station).findFirst();
+        return all.stream()
+                .filter(each -> each.station() == station)
+                .filter(each -> !each.members().equals(OwnershipChanges.ROWS))
+                .findFirst();
+    }
+
+    private static Optional<RowList> list(OpenEngagement open, String name) {
+        return open.calculation().plan().list(name);
     }
 
     private OpenEngagement register(long id, Station station, ListView.Look look, Model model) {

@@ -170,9 +170,7 @@ public record MapView(
                 account.name(),
                 account.onIncomeStatement(),
                 account.onIncomeStatement()
-                        || target.filter(each ->
-                                        open.kind().treatments().stream().anyMatch(each::takes))
-                                .isPresent(),
+                        || target.filter(open.kind()::asksTreatment).isPresent(),
                 Figure.balance(open.calculation().adjusted(account)),
                 open.calculation().adjusted(account).abs().cents(),
                 target.map(each ->

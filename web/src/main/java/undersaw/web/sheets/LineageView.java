@@ -25,6 +25,7 @@ import undersaw.web.frame.Figure;
  * @param help what the line means, in our own words; empty where nothing is said
  * @param law the figures of the law that the rule uses
  * @param parts what it is made of, the greatest first
+ * @param steps how a part of what is divided was found
  * @param accounts the accounts that feed it
  * @param uses what it feeds
  * @param fact what was typed; null where nothing was
@@ -41,6 +42,7 @@ public record LineageView(
         String help,
         List<LawValue> law,
         List<Part> parts,
+        List<String> steps,
         List<Account> accounts,
         List<Part> uses,
         @Nullable Fact fact,
@@ -93,6 +95,7 @@ public record LineageView(
                 line.help(),
                 lineage.law(),
                 parts(greatestFirst(lineage.parts()), most),
+                lineage.steps(),
                 accounts,
                 parts(lineage.uses(), 0),
                 lineage.typed().orElse(null),

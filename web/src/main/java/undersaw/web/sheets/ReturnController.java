@@ -74,11 +74,15 @@ class ReturnController {
         int percent = kept instanceof Integer number ? number : USUAL_THRESHOLD;
         Part part = part(calculation, sheet, line);
         unknown(calculation, sheet, line).ifPresent(words -> model.addAttribute("said", words));
-        lists.show(open, part, look, model);
+        if (part.isMembersAcross()) {
+            MembersSheet.of(calculation, part, look).ifPresent(across -> model.addAttribute("across", across));
+        } else {
+            lists.show(open, part, look, model);
+        }
         model.addAttribute("questions", OpenQuestion.of(calculation, part).size());
         part.drawn().ifPresent(drawing -> model.addAttribute("years", YearBars.of(calculation, drawing)));
         model.addAttribute("threshold", percent);
-        model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent)));
+        model.addAttribute("sheet", Sheet.of(calculation, part, new Sheet.Threshold(percent), look.isWide()));
         FormsPage.show(calculation, part, model);
         model.addAttribute("inRegisters", isInRegisters(open, part));
         model.addAttribute(

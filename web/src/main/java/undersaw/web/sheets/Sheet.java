@@ -24,8 +24,11 @@ import undersaw.web.frame.Figure;
  * @param excused whether it is left out of the return as it stands
  * @param columns column letters where lines stand side by side; empty for one figure a line
  * @param rows the lines
+ * @param hidden how many lines that are seldom used are empty, and not shown
+ * @param wide whether they are shown
  */
-public record Sheet(String code, String title, boolean excused, List<String> columns, List<Row> rows) {
+public record Sheet(
+        String code, String title, boolean excused, List<String> columns, List<Row> rows, int hidden, boolean wide) {
     /**
      * A line on screen.
      *
@@ -72,26 +75,32 @@ public record Sheet(String code, String title, boolean excused, List<String> col
         }
     }
 
-    static Sheet of(Calculation calculation, Part part, Threshold threshold) {
-        List<Line> lines = calculation.plan().linesOf(part);
-        List<Line> single = lines.stream().filter(line -> !line.isRepeating()).toList();
+    static Sheet of(Calculation calculation, Part part, Threshold threshold, boolean wide) {
+        List<Line> lines = calculation.plan().linesOf(part).stream()
+                .filter(line -> !line.isRepeating())
+                .toList();
+        List<Line> single = lines.stream()
+                .filter(line ->
+                        wide || !line.isAside() || calculation.value(line.id()).isPresent())
+                .toList();
         List<String> columns = columns(single);
         List<Row> rows = columns.isEmpty()
                 ? single.stream().map(line -> row(calculation, line, threshold)).toList()
                 : columned(calculation, single, columns);
-        return new Sheet(part.code(), part.title(), !calculation.holds(part), columns, rows);
+        return new Sheet(
+                part.code(), part.title(), !calculation.holds(part), columns, rows, lines.size() - single.size(), wide);
     }
 
-    /** Column letters, where most lines of the part end with one. */
+    /** Column letters, where many lines of the part end with one: elsewhere letters are codes. */
     private static List<String> columns(List<Line> lines) {
         List<String> letters = lines.stream()
                 .map(line -> line.id().within())
                 .filter(within -> within.matches("([A-Z]\\S*/)?\\d\\w*/[a-hA-D]"))
                 .map(within -> within.substring(within.length() - 1))
-                .distinct()
-                .sorted()
                 .toList();
-        return letters.size() > 1 ? letters : List.of();
+        boolean usual = letters.size() * 3 >= lines.size();
+        List<String> columns = letters.stream().distinct().sorted().toList();
+        return usual && columns.size() > 1 ? columns : List.of();
     }
 
     private static Row row(Calculation calculation, Line line, Threshold threshold) {
