@@ -31,6 +31,7 @@ final class Distributions extends Form {
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         unnamed = line("DIST/unnamed", "Paid to nobody by name").fromBooks().once();
+        line("DIST/contributed", "Paid in by nobody by name").fromBooks().once();
         Line paid = line("DIST/paid", "Paid, by the books").fromBooks();
         Line property =
                 line("DIST/property", "Property distributed, at fair value").cites("IRC 311(b), 1368");

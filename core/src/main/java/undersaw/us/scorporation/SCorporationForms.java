@@ -44,6 +44,7 @@ final class SCorporationForms {
     final Distributions distributions = new Distributions(this);
     final ScheduleM2 scheduleM2 = new ScheduleM2(this);
     final ScheduleK1 scheduleK1 = new ScheduleK1(this);
+    final StockBasis basis = new StockBasis(this);
     final ScheduleL scheduleL = new ScheduleL(this);
     final Form1125A form1125A = new Form1125A(new Form1125A.Sockets(this::inCost, true));
     final CostDepreciation cost = new CostDepreciation();
@@ -85,6 +86,7 @@ final class SCorporationForms {
                 scheduleL,
                 scheduleM1,
                 scheduleM2,
+                basis,
                 form8825,
                 form1125A,
                 cost,

@@ -24,6 +24,9 @@ final class SCorporationPlaces {
             Map.of("qualified-dividends", id("K/5b"), "investment-expense", id("K/17b")),
             Map.of("interest-265-none", id("M-2/5/d/books"), "officer-life-none", id("M-2/5/d/books")),
             Map.of(
+                    "owner-contribution",
+                    List.of(new OwnerLine(
+                            StockBasis.contributed(), id("DIST/contributed"), Taken.MOVEMENT, Side.CREDIT)),
                     "shareholder-distribution",
                     List.of(new OwnerLine(id("DIST/paid"), id("DIST/unnamed"), Taken.MOVEMENT, Side.DEBIT)),
                     "shareholder-loan",

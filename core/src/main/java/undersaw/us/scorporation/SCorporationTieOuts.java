@@ -108,6 +108,15 @@ final class SCorporationTieOuts {
                     LineId.of(FORM + "K/2")));
         }
         shares(look).ifPresent(ties::add);
+        if (!look.rows("7203/6").isEmpty()) {
+            ties.add(new TieOut(
+                    "S-T12",
+                    "Distributions of all basis worksheets",
+                    look.calculation().rowTotal(LineId.of("7203/6")),
+                    "Schedule K line 16d",
+                    amount(look, "K/16d"),
+                    LineId.of("7203/6")));
+        }
         if (look.has("1125-E/2")) {
             ties.add(new TieOut(
                     "S-T11",

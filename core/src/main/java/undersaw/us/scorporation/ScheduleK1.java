@@ -2,8 +2,12 @@ package undersaw.us.scorporation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import undersaw.form.Form;
+import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Term;
@@ -17,6 +21,8 @@ import undersaw.owners.OwnerRegister;
  * repaid as they were recorded (IRC 1377(a)(1); 2024 form, from memory).
  */
 final class ScheduleK1 extends Form {
+    private final Map<String, Line> byBox = new LinkedHashMap<>();
+
     ScheduleK1(SCorporationForms all) {
         super("1120-S", "Schedule K-1");
         part(
@@ -31,12 +37,27 @@ final class ScheduleK1 extends Form {
         boxes.add(new ScheduleK.Boxed(all.scheduleK.repaid, "16/E"));
         boxes.sort(Comparator.comparing(ScheduleK.Boxed::box, NaturalOrder.COUNTED));
         for (ScheduleK.Boxed each : boxes) {
-            line("K-1/" + each.box(), each.line().caption())
-                    .is(() -> part(all, each))
-                    .cites("IRC 1366(a), 1377(a)(1)");
+            Line box = line("K-1/" + each.box(), each.line().caption());
+            box.is(() -> part(all, each)).cites("IRC 1366(a), 1377(a)(1)");
+            byBox.put(each.box(), box);
         }
         line("K-1/18", "More than one activity for at-risk purposes").as(LineKind.BOX);
         line("K-1/19", "More than one activity for passive purposes").as(LineKind.BOX);
+    }
+
+    /** The line of a box. */
+    Line box(String box) {
+        return Objects.requireNonNull(byBox.get(box), box);
+    }
+
+    /** The lines of a box with codes: of those named, or of all. */
+    List<Line> boxes(String box, String... codes) {
+        List<String> named = List.of(codes);
+        return byBox.entrySet().stream()
+                .filter(each -> each.getKey().startsWith(box + "/"))
+                .filter(each -> named.isEmpty() || named.contains(each.getKey().substring(box.length() + 1)))
+                .map(Map.Entry::getValue)
+                .toList();
     }
 
     /** By shares and days; what was recorded for each goes as it was recorded. */

@@ -2,6 +2,7 @@ package undersaw.us.scorporation;
 
 import static undersaw.check.Check.Found.onLine;
 import static undersaw.check.Check.when;
+import static undersaw.check.Severity.NOTE;
 import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
@@ -16,10 +17,12 @@ import java.util.TreeMap;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
+import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.engagement.Station;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.owners.OwnerRegister;
 
@@ -51,7 +54,14 @@ final class ShareholderChecks {
                 new Check("S-0307", QUERY, ShareholderChecks::soldOut),
                 new Check("S-0309", QUERY, ShareholderChecks::onTheFirstDay),
                 new Check("S-0310", QUERY, ShareholderChecks::section179Lost),
-                new Check("S-0311", STOP, ShareholderChecks::numbers));
+                new Check("S-0311", STOP, ShareholderChecks::numbers),
+                new Check("S-0401", QUERY, ShareholderChecks::basisMissing),
+                new Check("S-0402", NOTE, look -> kept(look, "7/gain", "exceed stock basis by %s: capital gain.")),
+                new Check("S-0403", NOTE, look -> kept(look, "47/e", "carry %s of loss forward for lack of basis.")),
+                new Check(
+                        "S-0404",
+                        NOTE,
+                        look -> kept(look, "34", "bring %s of income: a loan of lower basis was repaid.")));
     }
 
     private static boolean anyShares(Examination look) {
@@ -157,6 +167,39 @@ final class ShareholderChecks {
                         "1120-S/K/11",
                         "Section 179 is lost to " + name(look, kind.key().instance())
                                 + ": lower line 11 by that share; it stays in the asset's basis."))
+                .toList();
+    }
+
+    private static List<Found> basisMissing(Examination look) {
+        List<Found> found = new ArrayList<>();
+        for (LineValue percent : look.rows("1120-S/K-1/G")) {
+            String owner = percent.key().instance();
+            boolean asked = amount(look, "1120-S/K-1/16/D", owner).isPositive()
+                    || amount(look, "1120-S/K-1/1", owner).isNegative();
+            LineKey opening = LineId.of("7203/1").in(owner);
+            if (asked && look.calculation().value(opening).isEmpty()) {
+                found.add(new Found(
+                        new Place.OnLine(opening), "Type " + name(look, owner) + "'s opening basis.", Answer.TYPE));
+            }
+        }
+        return found;
+    }
+
+    private static Money amount(Examination look, String line, String owner) {
+        return look.calculation()
+                .value(LineId.of(line).in(owner))
+                .map(LineValue::amount)
+                .orElse(Money.ZERO);
+    }
+
+    /** What the basis worksheets say of each shareholder. */
+    private static List<Found> kept(Examination look, String line, String words) {
+        return look.rows("7203/" + line).stream()
+                .filter(value -> value.amount().isPositive())
+                .map(value -> Found.at(
+                        new Place.OnLine(value.key()),
+                        "Amounts of " + name(look, value.key().instance()) + " "
+                                + words.formatted(value.amount().printed())))
                 .toList();
     }
 
