@@ -248,4 +248,50 @@ class AuthorityTest {
                 .contains("Nothing here is real")
                 .contains("Harrow Slip");
     }
+
+    private static final String OF_OWNERS = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="1120-S" year="2025">
+            <filer><name>Harrow Slip Ropeworks, Inc.</name><number>003141592</number><line1>2 Slip Lane</line1>
+            <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
+            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Treasurer"/>
+            <preparer name="R. Tern" firm="Pell"/>
+            <owners><owner id="ada" name="Ada Quoin" number="000112222" kind="individual"/>
+            <owner id="bo" name="Bo Quoin" number="000113333" kind="individual"/></owners>
+            <lines><answer id="1120-S/hdr/A">2020-01-01</answer><answer id="1120-S/hdr/I">2</answer>
+            <amount id="1120-S/1a">1000</amount><amount id="1120-S/1c">1000</amount><amount id="1120-S/3">1000</amount>
+            <amount id="1120-S/6">1000</amount><amount id="1120-S/8">400</amount><amount id="1120-S/21">400</amount>
+            <amount id="1120-S/22">600</amount><amount id="1120-S/K/1">600</amount><amount id="1120-S/K/18">600</amount>
+            <amount id="1120-S/M-1/8">600</amount>
+            <answer id="1120-S/K-1/G" instance="ada">60</answer><answer id="1120-S/K-1/G" instance="bo">40</answer>
+            <amount id="1120-S/K-1/1" instance="ada">360</amount><amount id="1120-S/K-1/1" instance="bo">240</amount>
+            </lines></filing>
+            """;
+
+    @Test
+    void aReturnWithOwnersIsAccepted() throws Exception {
+        String id = id();
+        assertThat(put(id, OF_OWNERS).statusCode()).isEqualTo(202);
+        assertThat(answer(id)).contains("state=\"accepted\"");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1120-S/K-1/1@ada",
+                "number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
+                "333\" kind=\"individual\";333\" kind=\"partnership\";PT-R15;OWNERS/kind@bo",
+                "instance=\"bo\">40<;instance=\"bo\">41<;PT-R15;1120-S/K-1/G",
+                ">2020-01-01<;>2025-02-01<;PT-R16;1120-S/hdr/A",
+                "\"1120-S/hdr/I\">2<;\"1120-S/hdr/I\">1<;PT-R03;1120-S/hdr/I",
+                "\"1120-S/K/18\">600<;\"1120-S/K/18\">601<;PT-R08;1120-S/M-1/8",
+                "\"1120-S/K/1\">600<;\"1120-S/K/1\">601<;PT-R06;1120-S/K/1"
+            })
+    void aRejectionNamesTheOwnerAtFault(String right, String wrong, String code, String line) throws Exception {
+        String id = id();
+        assertThat(OF_OWNERS).contains(right);
+        put(id, OF_OWNERS.replace(right, wrong));
+        assertThat(answer(id)).contains("rejected").contains(code).contains("line=\"" + line + "\"");
+    }
 }

@@ -101,8 +101,21 @@ public record Statement(LineId line, List<Row> rows) {
             put(exact, new Row(other.id().text(), other.caption(), amount, LineSource.COMPUTED));
         } else {
             Money amount = formula.value(new ValueFigures(calculation));
-            put(exact, new Row("rule", formula.words(), amount, LineSource.COMPUTED));
+            put(exact, ofRule(calculation, formula).with(amount));
         }
+    }
+
+    /** What is made of one other line goes by that line. */
+    private static Row ofRule(Calculation calculation, Formula formula) {
+        List<Line> read = formula.reads().stream()
+                .flatMap(input -> input.lines().stream())
+                .distinct()
+                .flatMap(line -> calculation.plan().line(line).stream())
+                .toList();
+        boolean one = read.size() == 1 && !read.get(0).isRepeating();
+        return one
+                ? new Row(read.get(0).id().text(), read.get(0).caption(), Money.ZERO, LineSource.COMPUTED)
+                : new Row("rule", formula.words(), Money.ZERO, LineSource.COMPUTED);
     }
 
     /** An account or a line that comes twice is one row. */

@@ -20,7 +20,8 @@ import undersaw.owners.OwnerRegister;
 
 /**
  * Form 7203, a shareholder's basis in stock and debt, kept by the firm for its shareholders and not sent (form of
- * December 2022; IRC 1366(d), 1367, 1368; Reg. 1.1367-1, 1.1367-2; from memory). All loans of a shareholder are taken together.
+ * December 2022; IRC 1366(d), 1367, 1368; Reg. 1.1367-1, 1.1367-2; from memory). All loans of a shareholder are taken
+ * together.
  *
  * <p>Increases first, then distributions, nondeductible expenses and losses (Reg. 1.1367-1(f)).
  */

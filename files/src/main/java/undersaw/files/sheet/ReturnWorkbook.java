@@ -260,6 +260,14 @@ public final class ReturnWorkbook {
                 filled.forEach(row -> keys.add(line.id().in(row)));
             }
         }
+        // parts that repeat for members that another part lists
+        for (Form form : calculation.plan().forms()) {
+            lines(form).stream()
+                    .filter(line -> line.isRepeating() && line.part().listName().isEmpty())
+                    .forEach(line -> calculation
+                            .instances(line.id())
+                            .forEach(member -> keys.add(line.id().in(member))));
+        }
         return keys;
     }
 
