@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import undersaw.calc.Calculation;
 import undersaw.ledger.Account;
-import undersaw.ledger.Mapping;
 import undersaw.ledger.StatementKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
@@ -41,34 +40,40 @@ public final class Openings {
     public static Map<String, Money> after(Calculation year, ReturnKind kind) {
         Map<String, Money> openings = new TreeMap<>();
         Money closedOut = Money.ZERO;
-        LineId retained = kind.bookLines().retainedEarnings();
         for (Account account : year.snapshot().accounts().values()) {
             Money closing = year.adjusted(account);
-            if (account.statement() == StatementKind.INCOME_STATEMENT || isClosedOut(year, account, retained)) {
+            if (account.statement() == StatementKind.INCOME_STATEMENT || isClosedOut(year, account, kind)) {
                 closedOut = closedOut.plus(closing);
             } else {
                 openings.put(account.number(), closing);
             }
         }
         Money moved = closedOut;
-        retainedEarnings(year, retained).ifPresent(account -> openings.merge(account.number(), moved, Money::plus));
+        retainedEarnings(year, kind).ifPresent(account -> openings.merge(account.number(), moved, Money::plus));
         return openings;
     }
 
     /** Distributions and the like are part of retained earnings and begin the next year empty. */
-    private static boolean isClosedOut(Calculation year, Account account, LineId retained) {
-        return year.target(account.number())
-                .filter(target -> target.opening() == null && !target.id().equals(retained))
+    private static boolean isClosedOut(Calculation year, Account account, ReturnKind kind) {
+        LineId retained = kind.bookLines().retainedEarnings();
+        boolean byTreatment = year.snapshot()
+                .mapping(account.number())
+                .filter(mapping -> kind.isClosedOut(mapping.treatment()))
                 .isPresent();
+        return byTreatment
+                || year.target(account.number())
+                        .filter(target ->
+                                target.opening() == null && !target.id().equals(retained))
+                        .isPresent();
     }
 
-    /** The account of retained earnings: the largest of those mapped there. */
-    public static Optional<Account> retainedEarnings(Calculation year, LineId line) {
+    /** The account of retained earnings: the largest of those mapped there that stay open. */
+    public static Optional<Account> retainedEarnings(Calculation year, ReturnKind kind) {
+        LineId line = kind.bookLines().retainedEarnings();
         return year.snapshot().accounts().values().stream()
                 .filter(account -> year.snapshot()
                         .mapping(account.number())
-                        .map(Mapping::line)
-                        .filter(line::equals)
+                        .filter(mapping -> mapping.line().equals(line) && !kind.isClosedOut(mapping.treatment()))
                         .isPresent())
                 .max(Comparator.comparing((Account account) -> account.closing().abs())
                         .thenComparing(Account::number));

@@ -32,10 +32,14 @@ public record RetainedRoll(
                 continue;
             }
             Money change = year.opening(account).minus(year.adjusted(account));
-            if (target.id().equals(retained)) {
+            boolean closedOut = year.snapshot()
+                    .mapping(account.number())
+                    .filter(mapping -> kind.isClosedOut(mapping.treatment()))
+                    .isPresent();
+            if (target.id().equals(retained) && !closedOut) {
                 opening = opening.minus(year.opening(account));
                 moved = moved.plus(change);
-            } else if (target.opening() == null) {
+            } else if (target.opening() == null || closedOut) {
                 opening = opening.minus(year.opening(account));
                 paid = paid.minus(change);
             }

@@ -119,6 +119,11 @@ public interface ReturnKind {
         return Optional.empty();
     }
 
+    /** Whether accounts under the treatment are closed into retained earnings with the year, as distributions are. */
+    default boolean isClosedOut(String treatment) {
+        return false;
+    }
+
     /** Whether accounts of that place need a treatment: all of income and expense, and some of the balance sheet. */
     default boolean asksTreatment(MapTarget target) {
         return target.statement() == StatementKind.INCOME_STATEMENT

@@ -127,6 +127,11 @@ public final class SCorporationReturn implements ReturnKind {
         return ReturnKind.super.membersOf(plan, target).or(() -> Optional.of(OwnerRegister.ROWS));
     }
 
+    @Override
+    public boolean isClosedOut(String treatment) {
+        return treatment.equals("shareholder-distribution");
+    }
+
     /** How a debt binds matters to partners only. */
     @Override
     public boolean asksTreatment(MapTarget target) {

@@ -236,8 +236,7 @@ class EntriesController {
 
     /** The balancing entry out of the books as they stand, so that a second order finds nothing left to balance. */
     private static Change ordered(OpenEngagement now, boolean opening, String reason) {
-        Optional<Account> retained = Openings.retainedEarnings(
-                now.calculation(), now.kind().bookLines().retainedEarnings());
+        Optional<Account> retained = Openings.retainedEarnings(now.calculation(), now.kind());
         BalanceGap gap = BalanceGap.of(now.calculation(), opening);
         if (retained.isEmpty()) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "No account goes to retained earnings. Map one first.");
