@@ -45,7 +45,7 @@ class ScreenshotsTest {
             shot(page, "return-lineage");
             open(page, base + "/return?sheet=L", "return-balance-sheet");
             open(page, base + "/assets", "assets");
-            open(page, base + "/return?sheet=C-payers&line=1120/C/1/a", "list");
+            owners(page, office.address() + "/e/11");
             nonprofit(page, office.address() + "/e/5/return");
             open(page, base + "/check", "check");
             open(page, base + "/file", "file");
@@ -60,8 +60,12 @@ class ScreenshotsTest {
         open(page, base + "/books/account?number=6310", "account");
     }
 
+    private static void owners(Page page, String boatworks) {
+        open(page, boatworks + "/owners", "owners");
+        open(page, boatworks + "/return?line=1120-S/K-1/1@tove", "owners-k1");
+    }
+
     private static void nonprofit(Page page, String address) {
-        open(page, address + "?sheet=I", "nonprofit-return");
         open(page, address + "?sheet=A-III", "nonprofit-support");
     }
 

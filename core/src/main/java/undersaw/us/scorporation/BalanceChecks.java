@@ -13,6 +13,7 @@ import undersaw.check.Check.Found;
 import undersaw.check.Examination;
 import undersaw.check.SameAmount;
 import undersaw.money.Money;
+import undersaw.us.passthrough.PassthroughLaw;
 
 /** Checks that Schedules L, M-1 and M-2 agree. */
 final class BalanceChecks {
@@ -63,7 +64,7 @@ final class BalanceChecks {
                         "S-0613",
                         STOP,
                         look -> look.amount("1120-S/L/15/d")
-                                        .compareTo(look.law().amount(SCorporationLaw.SCHEDULE_M3))
+                                        .compareTo(look.law().amount(PassthroughLaw.SCHEDULE_M3))
                                 >= 0,
                         look -> onLine(
                                 "1120-S/M-1/8",

@@ -17,6 +17,7 @@ import undersaw.form.formula.Prorated;
 import undersaw.form.formula.Spread;
 import undersaw.form.formula.Worked;
 import undersaw.us.forms.BusinessLaw;
+import undersaw.us.passthrough.PassthroughLaw;
 
 /**
  * Tax on excess net passive income of an S corporation that has earnings and profits of C years (IRC 1375; Reg.
@@ -45,7 +46,7 @@ final class PassiveIncomeTax extends Form {
         passive = line("ENPI/2", "Passive investment income")
                 .is(() -> passive(all))
                 .cites("IRC 1362(d)(3)(C)");
-        quarter = line("ENPI/3", "A quarter of receipts").is(receipts.times(SCorporationLaw.PASSIVE_SHARE));
+        quarter = line("ENPI/3", "A quarter of receipts").is(receipts.times(PassthroughLaw.PASSIVE_SHARE));
         Line excess = line("ENPI/4", "Passive income above it")
                 .is(passive.minus(quarter).notBelowZero());
         Line connected =

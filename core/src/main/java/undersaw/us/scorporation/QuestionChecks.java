@@ -18,6 +18,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.passthrough.PassthroughLaw;
 
 /** Checks of the questions on Schedule B. */
 final class QuestionChecks {
@@ -106,7 +107,7 @@ final class QuestionChecks {
     }
 
     private static boolean saysSmall(Examination look) {
-        Money limit = look.law().amount(SCorporationLaw.SMALL);
+        Money limit = look.law().amount(PassthroughLaw.SMALL_S);
         return look.says("1120-S/B/11", "yes")
                 && (look.amount("1120-S/W-B/1").compareTo(limit) >= 0
                         || look.amount("1120-S/L/15/d").compareTo(limit) >= 0);

@@ -8,6 +8,7 @@ import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Formula;
+import undersaw.us.passthrough.PassthroughLaw;
 
 /** Form 1120-S, Schedule B: other information (2024 form, from memory; captions are ours). */
 final class ScheduleB extends Form {
@@ -44,8 +45,8 @@ final class ScheduleB extends Form {
         interestTest = ask("10", "Does one of the tests for Form 8990 apply?").cites("IRC 163(j)");
         small = line("B/11", "Are receipts and year-end assets both below the limit?")
                 .isYesWhen(() -> receipts()
-                        .isBelow(law(SCorporationLaw.SMALL))
-                        .and(all.scheduleL.totalAssets.closing().isBelow(law(SCorporationLaw.SMALL))));
+                        .isBelow(law(PassthroughLaw.SMALL_S))
+                        .and(all.scheduleL.totalAssets.closing().isBelow(law(PassthroughLaw.SMALL_S))));
         Line cancelled = ask("12", "Was debt to others than shareholders cancelled, forgiven or reduced?")
                 .cites("IRC 108");
         line("B/12/amount", "Principal cancelled").ofTheYear();

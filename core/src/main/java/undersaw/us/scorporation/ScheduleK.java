@@ -11,13 +11,11 @@ import undersaw.form.Section;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
-import undersaw.table.Table;
-import undersaw.table.TableRow;
+import undersaw.us.passthrough.ItemCodes;
+import undersaw.us.passthrough.ItemCodes.ItemCode;
 
 /** Form 1120-S, Schedule K: what the shareholders take up, each item by itself (2024 form, from memory). */
 final class ScheduleK extends Form {
-    private static final List<String> CODES = List.of("line", "code", "caption", "books");
-
     final Line ordinary;
     final Line rental;
     final Line otherRental;
@@ -178,7 +176,7 @@ final class ScheduleK extends Form {
     private Line gifts(String number, String caption, String usual) {
         Line whole = line("K/" + number, caption).cites("IRC 170, 1366(a)(1)");
         List<Line> typed = new ArrayList<>();
-        for (Code code : codesOf(number)) {
+        for (ItemCode code : codesOf(number)) {
             typed.add(line("K/" + number + "/" + code.code(), code.caption())
                     .cites("IRC 170(b)")
                     .aside());
@@ -197,7 +195,7 @@ final class ScheduleK extends Form {
     private List<Line> codes(String number, String box) {
         List<Line> lines = new ArrayList<>();
         Side side = number.equals("10") ? Side.CREDIT : Side.DEBIT;
-        for (Code code : codesOf(number)) {
+        for (ItemCode code : codesOf(number)) {
             String within = "K/" + number + "/" + code.code();
             Line line = code.books() ? booksLine(within, code.caption(), side) : line(within, code.caption());
             line.aside();
@@ -206,17 +204,8 @@ final class ScheduleK extends Form {
         return lines;
     }
 
-    private record Code(String code, String caption, boolean books) {}
-
-    private static List<Code> codesOf(String number) {
-        List<Code> codes = new ArrayList<>();
-        for (TableRow row : Table.read("undersaw/us/scorporation/codes.csv", CODES)) {
-            if (row.text("line").equals(number)) {
-                codes.add(new Code(
-                        row.text("code"), row.text("caption"), row.text("books").equals("yes")));
-            }
-        }
-        return codes;
+    private static List<ItemCode> codesOf(String number) {
+        return ItemCodes.of("undersaw/us/scorporation/codes.csv", number);
     }
 
     private void credits() {

@@ -14,6 +14,7 @@ import undersaw.engagement.Heading.Flag;
 import undersaw.law.calendar.DueDate;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.passthrough.PassthroughLaw;
 
 /** Checks of the corporation's own tax, of the election, and of what is late. */
 final class TaxChecks {
@@ -67,7 +68,7 @@ final class TaxChecks {
     }
 
     private static boolean isLate(Examination look) {
-        return look.today().isAfter(end(look)) && look.law().has(SCorporationLaw.LATE_OWNER_MONTH);
+        return look.today().isAfter(end(look)) && look.law().has(PassthroughLaw.LATE_OWNER_MONTH);
     }
 
     /** The last day on which the return is in time. */
@@ -87,6 +88,6 @@ final class TaxChecks {
         Period late = Period.between(end(look), look.today());
         long months = Math.min(MOST_MONTHS, late.toTotalMonths() + (late.getDays() > 0 ? 1 : 0));
         return Money.ofDollars(
-                look.law().amount(SCorporationLaw.LATE_OWNER_MONTH).dollars() * holders(look) * months);
+                look.law().amount(PassthroughLaw.LATE_OWNER_MONTH).dollars() * holders(look) * months);
     }
 }

@@ -26,8 +26,8 @@ import undersaw.web.file.Sealing;
 /**
  * The invented practice Pell & Orrin with its invented clients.
  *
- * <p>Last year's returns of the cannery and the theatre are sealed and sent as any other; this year's have mistakes to
- * find. Other clients have sent their books in odd files, which wait in their folders to be imported.
+ * <p>Last year's returns of the cannery, the theatre and the boatworks are sealed and sent as any other; this year's
+ * have mistakes to find. Other clients have sent their books in odd files, which wait in their folders to be imported.
  */
 @Component
 @ConditionalOnExpression("!'${undersaw.demo}'.isEmpty()")
@@ -74,11 +74,11 @@ class DemoOffice implements ApplicationRunner {
         bring("otter-point-marine-supply-2025");
         file(bring("marrow-bay-players-2024"));
         bring("marrow-bay-players-2025");
-        file(bring("slipway-nine-boatworks-2024"));
-        bring("slipway-nine-boatworks-2025");
         bring("low-tide-kayaks-2025");
         bring("slackwater-terminal-2025");
         bring("bilge-and-sons-plumbing-2025");
+        file(bring("slipway-nine-boatworks-2024"));
+        bring("slipway-nine-boatworks-2025");
     }
 
     private long bring(String name) {

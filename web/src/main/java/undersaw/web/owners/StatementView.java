@@ -21,9 +21,10 @@ import undersaw.web.frame.Slice;
  * @param owners those of the page of the list
  * @param shown whose statement is shown; null where there is nobody
  * @param rows what it says
+ * @param sealedBefore whether the return was sealed, and what it held then stands beside
  */
 public record StatementView(
-        String code, Slice<Owner> owners, @Nullable FiledOwner shown, List<Row> rows) {
+        String code, Slice<Owner> owners, @Nullable FiledOwner shown, List<Row> rows, boolean sealedBefore) {
     private static final int ON_A_PAGE = 40;
 
     /** An owner in the list; changed since the return was last sealed, or not. */
@@ -52,7 +53,8 @@ public record StatementView(
                                 .isPresent(),
                         owner.equals(shown))),
                 shown.isEmpty() ? null : FiledOwner.of(year, shown).masked(),
-                shown.isEmpty() ? List.of() : rows(year, code, shown, sealed));
+                shown.isEmpty() ? List.of() : rows(year, code, shown, sealed),
+                sealed.isPresent());
     }
 
     private static String name(Calculation year, String owner) {

@@ -39,7 +39,8 @@ class FolderInTest {
         tern = Visitor.as(office, "tern");
         workspace = office.bean(Workspace.class);
         FreshClient client = FreshClient.begin(office, "Folder " + System.nanoTime());
-        client.fact("OWNERS/name@wren", "A. Wren")
+        client.fact("OWNERS/place@wren", "1")
+                .fact("OWNERS/name@wren", "A. Wren")
                 .fact("OWNERS/capitalEnd@wren", "100")
                 .change(new Change.WorksheetSet(
                         LineKey.parse("1120/17"),

@@ -1,16 +1,16 @@
-package undersaw.us.scorporation;
+package undersaw.us.passthrough;
 
 import undersaw.law.LawKey;
 
-/** The figures of the law that an S corporation's return reads; each year's table cites them row by row. */
-public final class SCorporationLaw {
+/** The figures of the law that returns of partnerships and S corporations read; each year's table cites them. */
+public final class PassthroughLaw {
     public static final LawKey PASSIVE_SHARE = key("passive-share", "the share of receipts that may be passive");
-    public static final LawKey SMALL = key("small-s", "the size below which Schedules L and M-1 are excused");
+    public static final LawKey SMALL_S = key("small-s", "the size below which Schedules L and M-1 are excused");
     public static final LawKey SCHEDULE_M3 = key("schedule-m3", "the assets from which Schedule M-3 is due");
     public static final LawKey LATE_OWNER_MONTH =
             key("late-owner-month", "the penalty for each owner and month that the return is late");
 
-    private SCorporationLaw() {}
+    private PassthroughLaw() {}
 
     private static LawKey key(String key, String words) {
         return new LawKey("passthrough", key, words);
