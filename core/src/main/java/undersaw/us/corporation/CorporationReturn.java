@@ -3,18 +3,13 @@ package undersaw.us.corporation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import undersaw.calc.Calculation;
-import undersaw.calc.Plan;
-import undersaw.check.AccountCheck;
-import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.engagement.Change;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.MapTarget;
-import undersaw.law.Law;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
 import undersaw.ledger.Carryover;
@@ -24,12 +19,12 @@ import undersaw.returns.BookLines;
 import undersaw.returns.BookedTax;
 import undersaw.returns.CarryoverYear;
 import undersaw.returns.Instalment;
-import undersaw.returns.ReturnKind;
+import undersaw.returns.PlannedReturn;
 import undersaw.suggestions.Suggestions;
 import undersaw.us.forms.TreatmentTable;
 
 /** The corporation income tax return, Form 1120. */
-public final class CorporationReturn implements ReturnKind {
+public final class CorporationReturn extends PlannedReturn {
     /** The form's code. */
     public static final String CODE = "1120";
 
@@ -39,53 +34,35 @@ public final class CorporationReturn implements ReturnKind {
     private static final TreatmentTable.Rows M1_ROWS =
             new TreatmentTable.Rows("1120/M-1/", "5d", "8c", "4", "7b", Map.of());
 
-    private final CorporationForms forms = new CorporationForms();
-    private final TreatmentTable treatments = treatmentTable();
-    private final CorporationTargets targets;
-    private final Suggestions suggestions;
-    private final List<Check> checks;
-    private final List<AccountCheck> accountChecks;
-    private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
+    private static final TreatmentTable TREATMENTS =
+            new TreatmentTable("undersaw/us/corporation/treatments.csv", M1_ROWS);
 
     /** Puts forms, treatments, suggestions and checks together. */
     public CorporationReturn() {
-        List<MapTarget> all =
-                forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
-        targets = new CorporationTargets(all);
-        suggestions = Suggestions.read(NAMES, NumberSuggestions::suggest, all);
-        checks = CorporationChecks.all(treatments);
-        accountChecks = CorporationChecks.ofAccounts(treatments);
+        super(definition());
+    }
+
+    private static Definition definition() {
+        List<Form> forms = new CorporationForms().all();
+        List<MapTarget> targets = targets(forms);
+        return new Definition(
+                CODE,
+                "Corporation income tax return",
+                forms,
+                new CorporationPostings(TREATMENTS, new CorporationTargets(targets)),
+                Suggestions.read(NAMES, NumberSuggestions::suggest, targets),
+                CorporationChecks.all(TREATMENTS),
+                CorporationChecks.ofAccounts(TREATMENTS));
     }
 
     /** The treatments of its accounts. */
     static TreatmentTable treatmentTable() {
-        return new TreatmentTable("undersaw/us/corporation/treatments.csv", M1_ROWS);
-    }
-
-    @Override
-    public String code() {
-        return CODE;
-    }
-
-    @Override
-    public String title() {
-        return "Corporation income tax return";
+        return TREATMENTS;
     }
 
     @Override
     public List<Station> stations() {
         return List.of(Station.values());
-    }
-
-    @Override
-    public Plan plan(int year) {
-        return plans.computeIfAbsent(
-                year, each -> new Plan(Law.of(each).year(), forms.all(), new CorporationPostings(treatments, targets)));
-    }
-
-    @Override
-    public YearRange years() {
-        return new YearRange(2024, 2025);
     }
 
     @Override
@@ -95,27 +72,12 @@ public final class CorporationReturn implements ReturnKind {
 
     @Override
     public List<Treatment> treatments() {
-        return treatments.all();
+        return TREATMENTS.all();
     }
 
     @Override
     public Optional<Treatment> treatment(String id) {
-        return treatments.find(id);
-    }
-
-    @Override
-    public Suggestions suggestions() {
-        return suggestions;
-    }
-
-    @Override
-    public List<Check> checks() {
-        return checks;
-    }
-
-    @Override
-    public List<AccountCheck> accountChecks() {
-        return accountChecks;
+        return TREATMENTS.find(id);
     }
 
     @Override
@@ -141,7 +103,7 @@ public final class CorporationReturn implements ReturnKind {
     /** Form 7004 in the return asks for more time too. */
     @Override
     public boolean isExtended(Calculation calculation) {
-        return ReturnKind.super.isExtended(calculation)
+        return super.isExtended(calculation)
                 || calculation.plan().parts().stream()
                         .anyMatch(part -> part.code().equals("7004") && calculation.holds(part));
     }

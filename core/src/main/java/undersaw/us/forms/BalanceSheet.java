@@ -3,20 +3,24 @@ package undersaw.us.forms;
 import static undersaw.form.formula.Formulas.rounding;
 import static undersaw.form.formula.Formulas.sum;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import undersaw.form.BalanceRow;
 import undersaw.form.BalanceRow.YearEnd;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.Section;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Reference;
+import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
 import undersaw.line.LineId;
 
 /**
- * Schedule L, balance sheets per books (2024 forms, from memory).
+ * Schedule L of a corporation, balance sheets per books (2024 forms, from memory).
  *
  * <p>Columns a and c hold gross amounts, b and d net ones. A difference of up to five dollars, left by rounding each
  * line, is put to one row.
@@ -24,13 +28,105 @@ import undersaw.line.LineId;
 public abstract class BalanceSheet extends Form {
     private static final long ROUNDING_UP_TO = 5;
 
-    /** The schedule of a return's form. */
-    protected BalanceSheet(String form) {
+    private final List<BalanceRow> assets = new ArrayList<>();
+    private final List<BalanceRow> rightSide = new ArrayList<>();
+
+    /** The sum of the assets; there once the right side begins. */
+    public final BalanceRow totalAssets;
+
+    /**
+     * The schedule of a return's form as far as the total of assets, with line numbers as corporations have them.
+     *
+     * @param form the form's code
+     * @param excused the answer with which the schedule need not be given
+     */
+    protected BalanceSheet(String form, Supplier<Condition> excused) {
         super(form, "Schedule L");
+        part("L", "Schedule L: balance sheets per books", "Instructions for Form " + form + ", Schedule L")
+                .excusedWhen(excused);
+        assets();
+        totalAssets = total("15", "Total assets", end -> sum(at(assets, end)));
+    }
+
+    private void assets() {
+        section(Section.CASH);
+        assets.add(row("1", "Cash", Side.DEBIT));
+        assets.add(pair(
+                new Half("2a", "Trade notes and accounts receivable", Section.RECEIVABLES),
+                new Half("2b", "Less allowance for bad debts", Section.RECEIVABLES)));
+        section(Section.CURRENT_ASSETS);
+        assets.add(row("3", "Inventories", Side.DEBIT));
+        assets.add(row("4", "US government obligations", Side.DEBIT));
+        assets.add(row("5", "Tax-exempt securities", Side.DEBIT));
+        assets.add(statement("6", "Other current assets", Side.DEBIT));
+        section(Section.OTHER_ASSETS);
+        assets.add(row("7", "Loans to shareholders", Side.DEBIT));
+        assets.add(row("8", "Mortgage and real estate loans", Side.DEBIT));
+        assets.add(statement("9", "Other investments", Side.DEBIT));
+        assets.add(pair(
+                new Half("10a", "Buildings and other depreciable assets", Section.FIXED_ASSETS),
+                new Half("10b", "Less accumulated depreciation", Section.ACCUMULATED)));
+        assets.add(pair(
+                new Half("11a", "Depletable assets", Section.FIXED_ASSETS),
+                new Half("11b", "Less accumulated depletion", Section.ACCUMULATED)));
+        section(Section.FIXED_ASSETS);
+        assets.add(row("12", "Land", Side.DEBIT));
+        assets.add(pair(
+                new Half("13a", "Intangible assets", Section.INTANGIBLES),
+                new Half("13b", "Less accumulated amortization", Section.ACCUMULATED_AMORTIZATION)));
+        section(Section.OTHER_ASSETS);
+        assets.add(statement("14", "Other assets", Side.DEBIT));
+    }
+
+    /** Lines 19 to 21. */
+    protected final void owedForLonger() {
+        section(Section.BORROWINGS);
+        right(row("19", "Loans from shareholders", Side.CREDIT));
+        right(row("20", "Mortgages, notes, bonds payable in 1 year or more", Side.CREDIT));
+        section(Section.OTHER_LIABILITIES);
+        right(statement("21", "Other liabilities", Side.CREDIT));
+    }
+
+    /** A row of liabilities or equity, in the order of the form. */
+    protected final BalanceRow right(BalanceRow row) {
+        rightSide.add(row);
+        return row;
+    }
+
+    /**
+     * The total of the right side, and the worksheet that finds what rounding leaves.
+     *
+     * @param number the total's line
+     * @param less treasury stock, taken off
+     * @param rounded the row that takes what rounding leaves
+     */
+    protected final BalanceRow close(String number, BalanceRow less, BalanceRow rounded) {
+        BalanceRow total = total(
+                number,
+                "Total liabilities and shareholders' equity",
+                end -> sum(at(rightSide, end)).minus(less.at(end)));
+        part(
+                        "W-L",
+                        "Rounding of the balance sheet",
+                        "Instructions for Form " + code() + ", Rounding Off to Whole Dollars")
+                .worksheet();
+        String within = rounded.id().within();
+        putRounding(
+                "line " + within.substring(within.indexOf('/') + 1),
+                end -> totalAssets.at(end).minus(before(rounded, end).minus(less.at(end))));
+        return total;
+    }
+
+    private Formula before(BalanceRow rounded, YearEnd end) {
+        List<Term> parts = new ArrayList<>();
+        for (BalanceRow row : rightSide) {
+            parts.add(row.equals(rounded) ? row.at(end).fromAccounts() : row.at(end));
+        }
+        return sum(parts);
     }
 
     /** The lines of several rows at one end of the year. */
-    protected static List<Line> at(List<BalanceRow> rows, YearEnd end) {
+    private static List<Line> at(List<BalanceRow> rows, YearEnd end) {
         return rows.stream().map(row -> row.at(end)).toList();
     }
 
@@ -67,10 +163,10 @@ public abstract class BalanceSheet extends Form {
     }
 
     /** A row of a pair: the gross amount, or what is taken off it. */
-    public record Half(String number, String caption, Section section) {}
+    private record Half(String number, String caption, Section section) {}
 
     /** Gross amounts in columns a and c; the net of the pair in columns b and d of the lower row. */
-    protected final BalanceRow pair(Half gross, Half less) {
+    private BalanceRow pair(Half gross, Half less) {
         section(gross.section());
         BalanceRow upper = columns(gross.number(), gross.caption(), Side.DEBIT);
         section(less.section());
@@ -89,7 +185,7 @@ public abstract class BalanceSheet extends Form {
     }
 
     /** The same for a total, which is printed though it be nothing. */
-    protected final BalanceRow total(String number, String caption, Function<YearEnd, Formula> rule) {
+    private BalanceRow total(String number, String caption, Function<YearEnd, Formula> rule) {
         BalanceRow row = found(number, caption, rule);
         row.closing().always();
         return row;
@@ -113,12 +209,12 @@ public abstract class BalanceSheet extends Form {
     }
 
     /**
-     * The worksheet lines that find the rounding; their part is begun before.
+     * The worksheet lines that find the rounding.
      *
      * @param where it is put, in a sentence
      * @param difference assets less liabilities and equity before rounding
      */
-    protected final void putRounding(String where, Function<YearEnd, Formula> difference) {
+    private void putRounding(String where, Function<YearEnd, Formula> difference) {
         for (YearEnd end : YearEnd.values()) {
             Line before = line("W-L/" + place(end), "Assets less liabilities and equity before rounding, " + name(end))
                     .is(() -> difference.apply(end));

@@ -1,30 +1,23 @@
 package undersaw.us.nonprofit;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import undersaw.calc.Calculation;
-import undersaw.calc.Plan;
-import undersaw.check.AccountCheck;
-import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.MapTarget;
-import undersaw.law.Law;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
-import undersaw.ledger.Carryover;
 import undersaw.ledger.Treatment;
 import undersaw.line.LineId;
 import undersaw.returns.BookLines;
-import undersaw.returns.ReturnKind;
+import undersaw.returns.PlannedReturn;
 import undersaw.suggestions.Suggestions;
 
 /** The return of a small exempt organization, Form 990-EZ with Schedules A, B, G and O (2024 forms, from memory). */
-public final class NonprofitReturn implements ReturnKind {
+public final class NonprofitReturn extends PlannedReturn {
     /** The form's code. */
     public static final String CODE = "990-EZ";
 
@@ -42,42 +35,31 @@ public final class NonprofitReturn implements ReturnKind {
                     new BookLines.Step(line("W-BK/4"), false, true),
                     new BookLines.Step(line("W-BK/5"), false, false)));
 
-    private final NonprofitForms forms = new NonprofitForms();
-    private final List<MapTarget> targets =
-            forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
-    private final Suggestions suggestions = Suggestions.read(NAMES, account -> Optional.empty(), targets);
-    private final List<Check> checks = NonprofitChecks.all();
-    private final List<AccountCheck> accountChecks = NonprofitChecks.ofAccounts();
-    private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
+    /** Puts forms, treatments, suggestions and checks together. */
+    public NonprofitReturn() {
+        super(definition());
+    }
+
+    private static Definition definition() {
+        List<Form> forms = new NonprofitForms().all();
+        List<MapTarget> targets = targets(forms);
+        return new Definition(
+                CODE,
+                "Short return of an exempt organization",
+                forms,
+                new NonprofitPostings(targets),
+                Suggestions.read(NAMES, account -> Optional.empty(), targets),
+                NonprofitChecks.all(),
+                NonprofitChecks.ofAccounts());
+    }
 
     private static LineId line(String within) {
         return LineId.of(CODE + "/" + within);
     }
 
     @Override
-    public String code() {
-        return CODE;
-    }
-
-    @Override
-    public String title() {
-        return "Short return of an exempt organization";
-    }
-
-    @Override
     public List<Station> stations() {
         return List.of(Station.BOOKS, Station.MAP, Station.ADJUST, Station.RETURN, Station.CHECK, Station.FILE);
-    }
-
-    @Override
-    public Plan plan(int year) {
-        return plans.computeIfAbsent(
-                year, each -> new Plan(Law.of(each).year(), forms.all(), new NonprofitPostings(targets)));
-    }
-
-    @Override
-    public YearRange years() {
-        return new YearRange(2024, 2025);
     }
 
     @Override
@@ -96,21 +78,6 @@ public final class NonprofitReturn implements ReturnKind {
     }
 
     @Override
-    public Suggestions suggestions() {
-        return suggestions;
-    }
-
-    @Override
-    public List<Check> checks() {
-        return checks;
-    }
-
-    @Override
-    public List<AccountCheck> accountChecks() {
-        return accountChecks;
-    }
-
-    @Override
     public List<TieOut> tieOuts(Examination examination) {
         return NonprofitTieOuts.of(examination);
     }
@@ -118,11 +85,6 @@ public final class NonprofitReturn implements ReturnKind {
     @Override
     public BookLines bookLines() {
         return BOOK_LINES;
-    }
-
-    @Override
-    public List<Carryover> carriedForward(Calculation calculation) {
-        return List.of();
     }
 
     @Override

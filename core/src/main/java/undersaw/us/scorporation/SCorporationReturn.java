@@ -1,79 +1,59 @@
 package undersaw.us.scorporation;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
-import undersaw.check.AccountCheck;
-import undersaw.check.Check;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.MapTarget;
-import undersaw.law.Law;
 import undersaw.law.calendar.DueDate;
 import undersaw.law.calendar.Period;
-import undersaw.ledger.Carryover;
 import undersaw.ledger.StatementKind;
 import undersaw.ledger.Treatment;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
 import undersaw.owners.OwnerRegister;
 import undersaw.returns.BookLines;
-import undersaw.returns.ReturnKind;
+import undersaw.returns.PlannedReturn;
 import undersaw.suggestions.Suggestions;
 import undersaw.us.forms.TreatmentTable;
 import undersaw.us.passthrough.PassthroughPostings;
 import undersaw.us.passthrough.ScheduleM1;
 
 /** The return of an S corporation, Form 1120-S, with a Schedule K-1 for each shareholder. */
-public final class SCorporationReturn implements ReturnKind {
+public final class SCorporationReturn extends PlannedReturn {
     /** The form's code. */
     public static final String CODE = SCorporationForms.CODE;
 
     private static final List<String> NAMES = List.of("undersaw/us/scorporation/names.csv");
 
-    private final SCorporationForms forms = new SCorporationForms();
-    private final TreatmentTable treatments =
+    private static final TreatmentTable TREATMENTS =
             new TreatmentTable("undersaw/us/passthrough/treatments.csv", ScheduleM1.Rows.OF_1120S.ofTreatments());
-    private final List<MapTarget> targets =
-            forms.all().stream().map(Form::targets).flatMap(List::stream).toList();
-    private final Suggestions suggestions = Suggestions.read(NAMES, account -> Optional.empty(), targets);
-    private final List<Check> checks = SCorporationChecks.all(treatments);
-    private final List<AccountCheck> accountChecks = SCorporationChecks.ofAccounts(treatments);
-    private final Map<Integer, Plan> plans = new ConcurrentHashMap<>();
 
-    @Override
-    public String code() {
-        return CODE;
+    /** Puts forms, treatments, suggestions and checks together. */
+    public SCorporationReturn() {
+        super(definition());
     }
 
-    @Override
-    public String title() {
-        return "S corporation income tax return";
+    private static Definition definition() {
+        List<Form> forms = new SCorporationForms().all();
+        List<MapTarget> targets = targets(forms);
+        return new Definition(
+                CODE,
+                "S corporation income tax return",
+                forms,
+                new PassthroughPostings(TREATMENTS, targets, SCorporationPlaces.PLACES),
+                Suggestions.read(NAMES, account -> Optional.empty(), targets),
+                SCorporationChecks.all(TREATMENTS),
+                SCorporationChecks.ofAccounts(TREATMENTS));
     }
 
     @Override
     public List<Station> stations() {
         return List.of(Station.values());
-    }
-
-    @Override
-    public Plan plan(int year) {
-        return plans.computeIfAbsent(
-                year,
-                each -> new Plan(
-                        Law.of(each).year(),
-                        forms.all(),
-                        new PassthroughPostings(treatments, targets, SCorporationPlaces.PLACES)));
-    }
-
-    @Override
-    public YearRange years() {
-        return new YearRange(2024, 2025);
     }
 
     @Override
@@ -83,27 +63,12 @@ public final class SCorporationReturn implements ReturnKind {
 
     @Override
     public List<Treatment> treatments() {
-        return treatments.all();
+        return TREATMENTS.all();
     }
 
     @Override
     public Optional<Treatment> treatment(String id) {
-        return treatments.find(id);
-    }
-
-    @Override
-    public Suggestions suggestions() {
-        return suggestions;
-    }
-
-    @Override
-    public List<Check> checks() {
-        return checks;
-    }
-
-    @Override
-    public List<AccountCheck> accountChecks() {
-        return accountChecks;
+        return TREATMENTS.find(id);
     }
 
     @Override
@@ -116,15 +81,10 @@ public final class SCorporationReturn implements ReturnKind {
         return SCorporationBookLines.LINES;
     }
 
-    @Override
-    public List<Carryover> carriedForward(Calculation calculation) {
-        return List.of();
-    }
-
     /** An account of a line that stands once may name a shareholder. */
     @Override
     public Optional<Dimension> membersOf(Plan plan, LineId target) {
-        return ReturnKind.super.membersOf(plan, target).or(() -> Optional.of(OwnerRegister.ROWS));
+        return super.membersOf(plan, target).or(() -> Optional.of(OwnerRegister.ROWS));
     }
 
     @Override
@@ -135,8 +95,8 @@ public final class SCorporationReturn implements ReturnKind {
     /** How a debt binds matters to partners only. */
     @Override
     public boolean asksTreatment(MapTarget target) {
-        return ReturnKind.super.asksTreatment(target)
-                        && treatments.all().stream()
+        return super.asksTreatment(target)
+                        && TREATMENTS.all().stream()
                                 .filter(target::takes)
                                 .noneMatch(treatment -> treatment.id().equals("nonrecourse"))
                 || target.id().equals(LineId.of("1120-S/L/19"))
