@@ -76,6 +76,31 @@ public final class SampleReturns {
         return sample.with(new Heading("1120-S", ours.client(), ours.period(), AccountingMethod.ACCRUAL, Set.of()));
     }
 
+    /** A partnership with no accounts yet. */
+    public static SampleReturns partnership() {
+        Heading ours = heading(2025);
+        SampleReturns sample = new SampleReturns();
+        sample.cashLine = "1065/L/1";
+        return sample.with(new Heading("1065", ours.client(), ours.period(), AccountingMethod.ACCRUAL, Set.of()));
+    }
+
+    /** A partner with the same percentage of profit, loss and capital all year. */
+    public SampleReturns partner(String name, int place, String role, String percent) {
+        for (String measure : List.of("profit", "loss", "capital")) {
+            fact("OWNERS/" + measure + "End@" + name, percent);
+        }
+        return owner(name, place).fact("OWNERS/role@" + name, role);
+    }
+
+    /** The percentages of profit, loss and capital that a partner held after a day. */
+    public SampleReturns changed(String owner, String date, String percent) {
+        String row = "%05d".formatted(++changes);
+        for (String measure : List.of("profit", "loss", "capital")) {
+            fact("OWNERSHIP/" + measure + "@" + row, percent);
+        }
+        return fact("OWNERSHIP/owner@" + row, owner).fact("OWNERSHIP/date@" + row, date);
+    }
+
     /** Shares that somebody held after a day. */
     public SampleReturns shares(String owner, String date, String shares) {
         String row = "%05d".formatted(++changes);
@@ -195,6 +220,12 @@ public final class SampleReturns {
 
     public SampleReturns fact(String key, String value) {
         facts.put(LineKey.parse(key), Fact.of(value));
+        return this;
+    }
+
+    /** The same return with nothing typed there. */
+    public SampleReturns without(String key) {
+        facts.remove(LineKey.parse(key));
         return this;
     }
 

@@ -16,8 +16,11 @@ final class BusinessRules {
     private static final int LAST_OPEN_YEAR = 2025;
     private static final long ROUNDING = 1;
 
-    private static final Map<String, FormRules> BY_FORM =
-            Map.of("1120", new CorporationRules(), "990-EZ", new NonprofitRules(), "1120-S", new SCorporationRules());
+    private static final Map<String, FormRules> BY_FORM = Map.of(
+            "1120", new CorporationRules(),
+            "990-EZ", new NonprofitRules(),
+            "1120-S", new SCorporationRules(),
+            "1065", new PartnershipRules());
 
     private final Submissions submissions;
 

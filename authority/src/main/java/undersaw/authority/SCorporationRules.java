@@ -6,7 +6,6 @@ import static undersaw.authority.BusinessRules.sum;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,29 +16,32 @@ final class SCorporationRules implements BusinessRules.FormRules {
     private static final Set<String> BARRED = Set.of("partnership", "corporation");
 
     /** A line of Schedule K and the boxes that divide it. */
-    private static final Map<String, List<String>> BOXES = Map.ofEntries(
-            Map.entry("K/1", List.of("1")),
-            Map.entry("K/2", List.of("2")),
-            Map.entry("K/3c", List.of("3")),
-            Map.entry("K/4", List.of("4")),
-            Map.entry("K/5a", List.of("5a")),
-            Map.entry("K/5b", List.of("5b")),
-            Map.entry("K/6", List.of("6")),
-            Map.entry("K/7", List.of("7")),
-            Map.entry("K/8a", List.of("8a")),
-            Map.entry("K/9", List.of("9")),
-            Map.entry("K/11", List.of("11")),
-            Map.entry("K/12a", List.of("12/A", "12/B", "12/G")),
-            Map.entry("K/12b", List.of("12/C", "12/D", "12/E", "12/F")),
-            Map.entry("K/12c", List.of("12/H")),
-            Map.entry("K/16a", List.of("16/A")),
-            Map.entry("K/16b", List.of("16/B")),
-            Map.entry("K/16c", List.of("16/C")),
-            Map.entry("K/16d", List.of("16/D")),
-            Map.entry("K/16e", List.of("16/E")),
-            Map.entry("K/16f", List.of("16/F")),
-            Map.entry("K/17a", List.of("17/A")),
-            Map.entry("K/17b", List.of("17/B")));
+    private static final OwnerRules OWNERS = new OwnerRules(
+            "1120-S",
+            1,
+            Map.ofEntries(
+                    Map.entry("K/1", List.of("1")),
+                    Map.entry("K/2", List.of("2")),
+                    Map.entry("K/3c", List.of("3")),
+                    Map.entry("K/4", List.of("4")),
+                    Map.entry("K/5a", List.of("5a")),
+                    Map.entry("K/5b", List.of("5b")),
+                    Map.entry("K/6", List.of("6")),
+                    Map.entry("K/7", List.of("7")),
+                    Map.entry("K/8a", List.of("8a")),
+                    Map.entry("K/9", List.of("9")),
+                    Map.entry("K/11", List.of("11")),
+                    Map.entry("K/12a", List.of("12/A", "12/B", "12/G")),
+                    Map.entry("K/12b", List.of("12/C", "12/D", "12/E", "12/F")),
+                    Map.entry("K/12c", List.of("12/H")),
+                    Map.entry("K/16a", List.of("16/A")),
+                    Map.entry("K/16b", List.of("16/B")),
+                    Map.entry("K/16c", List.of("16/C")),
+                    Map.entry("K/16d", List.of("16/D")),
+                    Map.entry("K/16e", List.of("16/E")),
+                    Map.entry("K/16f", List.of("16/F")),
+                    Map.entry("K/17a", List.of("17/A")),
+                    Map.entry("K/17b", List.of("17/B"))));
 
     @Override
     public String numberLine() {
@@ -94,19 +96,11 @@ final class SCorporationRules implements BusinessRules.FormRules {
     }
 
     private static void owners(FiledReturn filed, List<Reason> reasons) {
-        long stated = line(filed, "hdr/I") == 0 ? count(filed) : line(filed, "hdr/I");
-        if (filed.owners().isEmpty()) {
-            reasons.add(new Reason("PT-R04", "1120-S/hdr/I", "Owners are missing."));
-        } else if (stated < filed.owners().size()) {
+        if (!filed.owners().isEmpty() && OWNERS.stated(filed) < filed.owners().size()) {
             reasons.add(new Reason("PT-R03", "1120-S/hdr/I", "Count of Schedules K-1 differs."));
         }
-        Set<String> numbers = new HashSet<>(Set.of(filed.number()));
         BigDecimal percent = BigDecimal.ZERO;
         for (Owner owner : filed.owners().values()) {
-            if (owner.number().isEmpty() || !numbers.add(owner.number())) {
-                reasons.add(
-                        new Reason("PT-R10", "OWNERS/tin@" + owner.id(), "Owner number wrong: " + owner.name() + "."));
-            }
             if (BARRED.contains(owner.kind())) {
                 reasons.add(new Reason(
                         "PT-R15", "OWNERS/kind@" + owner.id(), "Shareholder not allowed: " + owner.name() + "."));
@@ -116,12 +110,7 @@ final class SCorporationRules implements BusinessRules.FormRules {
         if (!filed.owners().isEmpty() && percent.compareTo(BigDecimal.valueOf(100)) != 0) {
             reasons.add(new Reason("PT-R15", "1120-S/K-1/G", "The shareholders' percentages do not add to 100."));
         }
-        BOXES.forEach((whole, boxes) -> divided(filed, whole, boxes, reasons));
-    }
-
-    private static long count(FiledReturn filed) {
-        String count = filed.lines().getOrDefault("1120-S/hdr/I", "0");
-        return count.matches("\\d{1,9}") ? Long.parseLong(count) : 0;
+        OWNERS.examine(filed, "hdr/H1", reasons);
     }
 
     private static BigDecimal percent(FiledReturn filed, String owner) {
@@ -129,45 +118,10 @@ final class SCorporationRules implements BusinessRules.FormRules {
         return text.matches("\\d{1,3}(\\.\\d{1,6})?") ? new BigDecimal(text) : BigDecimal.ZERO;
     }
 
-    /** A line that its boxes do not come to; the owner who bears most of it is named. */
-    private static void divided(FiledReturn filed, String whole, List<String> boxes, List<Reason> reasons) {
-        long sum = 0;
-        long largest = -1;
-        String place = "1120-S/" + whole;
-        String name = "";
-        for (String box : boxes) {
-            for (Map.Entry<String, Long> each :
-                    filed.amounts("1120-S/K-1/" + box).entrySet()) {
-                sum += each.getValue();
-                if (Math.abs(each.getValue()) > largest) {
-                    largest = Math.abs(each.getValue());
-                    place = "1120-S/K-1/" + box + "@" + each.getKey();
-                    name = filed.owners().get(each.getKey()).name();
-                }
-            }
-        }
-        if (sum != line(filed, whole)) {
-            reasons.add(new Reason(
-                    "PT-R05",
-                    place,
-                    "Schedules K-1 differ from Schedule K, line " + whole.substring(2) + ", by "
-                            + (sum - line(filed, whole)) + (name.isEmpty() ? "." : "; look at " + name + ".")));
-        }
-    }
-
     private static void election(FiledReturn filed, List<Reason> reasons) {
         boolean begins = filed.lines().getOrDefault("1120-S/hdr/G", "no").equals("yes");
         if (!begins && !isBy(filed.lines().getOrDefault("1120-S/hdr/A", ""), filed.start())) {
             reasons.add(new Reason("PT-R16", "1120-S/hdr/A", "No election covers this year."));
-        }
-        boolean last = filed.lines().getOrDefault("1120-S/hdr/H1", "no").equals("yes");
-        for (Owner owner : filed.owners().values()) {
-            String marked =
-                    filed.ofOwners().getOrDefault("1120-S/K-1/final", Map.of()).getOrDefault(owner.id(), "no");
-            if (last && !marked.equals("yes")) {
-                reasons.add(new Reason(
-                        "PT-R17", "1120-S/K-1/final@" + owner.id(), "Last-year mark missing: " + owner.name() + "."));
-            }
         }
     }
 

@@ -294,4 +294,48 @@ class AuthorityTest {
         put(id, OF_OWNERS.replace(right, wrong));
         assertThat(answer(id)).contains("rejected").contains(code).contains("line=\"" + line + "\"");
     }
+
+    private static final String OF_PARTNERS = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="1065" year="2025">
+            <filer><name>Harrow Slip Ropeworks, Inc.</name><number>003141592</number><line1>2 Slip Lane</line1>
+            <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
+            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Partner"/>
+            <preparer name="R. Tern" firm="Pell"/>
+            <owners><owner id="ada" name="Ada Quoin" number="000112222" kind="individual"/>
+            <owner id="bo" name="Bo Quoin" number="000113333" kind="individual"/></owners>
+            <lines><answer id="1065/hdr/I">2</answer><answer id="1065/B/31">yes</answer>
+            <amount id="1065/1a">1000</amount><amount id="1065/1c">1000</amount><amount id="1065/3">1000</amount>
+            <amount id="1065/8">1000</amount><amount id="1065/9">400</amount><amount id="1065/22">400</amount>
+            <amount id="1065/23">600</amount><amount id="1065/K/1">600</amount><amount id="1065/ANI/1">600</amount>
+            <amount id="1065/M-1/9">600</amount>
+            <amount id="1065/K-1/1" instance="ada">360</amount><amount id="1065/K-1/1" instance="bo">240</amount>
+            </lines></filing>
+            """;
+
+    @Test
+    void aReturnOfPartnersIsAccepted() throws Exception {
+        String id = id();
+        assertThat(put(id, OF_PARTNERS).statusCode()).isEqualTo(202);
+        assertThat(answer(id)).contains("state=\"accepted\"");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1065/K-1/1@ada",
+                "number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
+                "\"1065/hdr/I\">2<;\"1065/hdr/I\">3<;PT-R03;1065/hdr/I",
+                "\"1065/B/31\">yes<;\"1065/B/31\">no<;PT-R11;1065/B/31",
+                "333\" kind=\"individual\";333\" kind=\"partnership\";PT-R11;1065/B/31",
+                "\"1065/ANI/1\">600<;\"1065/ANI/1\">601<;PT-R08;1065/M-1/9",
+                "\"1065/K/1\">600<;\"1065/K/1\">601<;PT-R06;1065/K/1"
+            })
+    void aRejectionNamesThePartnerAtFault(String right, String wrong, String code, String line) throws Exception {
+        String id = id();
+        assertThat(OF_PARTNERS).contains(right);
+        put(id, OF_PARTNERS.replace(right, wrong));
+        assertThat(answer(id)).contains("rejected").contains(code).contains("line=\"" + line + "\"");
+    }
 }

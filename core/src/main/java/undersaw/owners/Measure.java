@@ -6,17 +6,19 @@ import undersaw.line.LineId;
 
 /** What an owner's position is measured in: percentages of a partnership, shares of a corporation. */
 public enum Measure {
-    PROFIT("profit", "profitBegin"),
-    LOSS("loss", "lossBegin"),
-    CAPITAL("capital", "capitalBegin"),
-    SHARES("shares", null);
+    PROFIT("profit", true),
+    LOSS("loss", true),
+    CAPITAL("capital", true),
+    SHARES("shares", false);
 
     private final LineId changed;
     private final @Nullable LineId opening;
+    private final @Nullable LineId closing;
 
-    Measure(String changed, @Nullable String opening) {
+    Measure(String changed, boolean inRegister) {
         this.changed = LineId.of("OWNERSHIP/" + changed);
-        this.opening = opening == null ? null : LineId.of("OWNERS/" + opening);
+        opening = inRegister ? LineId.of("OWNERS/" + changed + "Begin") : null;
+        closing = inRegister ? LineId.of("OWNERS/" + changed + "End") : null;
     }
 
     /** The column of {@link OwnershipChanges} that holds it. */
@@ -28,6 +30,12 @@ public enum Measure {
     @Nullable
     LineId opening() {
         return opening;
+    }
+
+    /** The column that holds the position on the last day; null where there is none. */
+    @Nullable
+    LineId closing() {
+        return closing;
     }
 
     /** What it counts, after a number. */

@@ -42,7 +42,15 @@ public final class OwnerRegister extends Form {
      */
     public record Share(LineId line, String words) {}
 
+    /** Person or kind of entity. */
+    public final Line kind;
+
+    /** What the owner is in the entity. */
+    public final Line role;
+
     private final Line place;
+    private final Line profitEnd;
+    private final Line capitalEnd;
 
     /** Puts the register together. */
     public OwnerRegister() {
@@ -61,7 +69,7 @@ public final class OwnerRegister extends Form {
         text("name", "Name");
         line("tin", "Taxpayer number").as(LineKind.TAXPAYER_NUMBER).column("tin");
         text("tinType", "Kind of number").oneOf("EIN", "SSN").aside();
-        text("kind", "Kind")
+        kind = text("kind", "Kind")
                 .oneOf("individual", "corporation", "partnership", "trust", "estate", "exempt", "disregarded");
         text("line1", "Street").aside();
         text("city", "City").aside();
@@ -69,15 +77,22 @@ public final class OwnerRegister extends Form {
         text("postalCode", "Postal code").aside();
         text("country", "Country").aside();
         Line profitBegin = share("profitBegin", "Profit % at beginning").aside();
-        Line profitEnd = share("profitEnd", "Profit % at end");
+        profitEnd = share("profitEnd", "Profit % at end");
         Line lossBegin = share("lossBegin", "Loss % at beginning").aside();
         Line lossEnd = share("lossEnd", "Loss % at end").aside();
         Line capitalBegin = share("capitalBegin", "Capital % at beginning").aside();
-        Line capitalEnd = share("capitalEnd", "Capital % at end");
+        capitalEnd = share("capitalEnd", "Capital % at end");
         profitBegin.beginsWith(profitEnd);
         lossBegin.beginsWith(lossEnd);
         capitalBegin.beginsWith(capitalEnd);
-        text("role", "Role").oneOf("general", "limited", "member", "shareholder", "beneficiary");
+        role = text("role", "Role").oneOf("general", "limited", "member", "shareholder", "beneficiary");
+    }
+
+    /** Where owners hold shares and no percentages, these are shown only with all columns. */
+    public OwnerRegister heldInShares() {
+        profitEnd.aside();
+        capitalEnd.aside();
+        return this;
     }
 
     private Line place() {

@@ -1,5 +1,6 @@
 package undersaw.owners;
 
+import java.util.List;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -21,6 +22,8 @@ public final class OwnershipChanges extends Form {
     /** The day at whose end it changed. */
     public static final LineId DATE = LineId.of("OWNERSHIP/date");
 
+    private final List<Line> percentages;
+
     /** Puts the list together. */
     public OwnershipChanges() {
         super("OWNERSHIP", "Changes of ownership");
@@ -31,10 +34,17 @@ public final class OwnershipChanges extends Form {
                 .ofTheYear();
         column("owner", "Owner").as(LineKind.TEXT);
         column("date", "At the end of").as(LineKind.DATE);
-        column("profit", "Profit %").as(LineKind.PERCENT);
-        column("loss", "Loss %").as(LineKind.PERCENT);
-        column("capital", "Capital %").as(LineKind.PERCENT);
+        percentages = List.of(
+                column("profit", "Profit %").as(LineKind.PERCENT),
+                column("loss", "Loss %").as(LineKind.PERCENT),
+                column("capital", "Capital %").as(LineKind.PERCENT));
         column("shares", "Shares or units").as(LineKind.SHARES);
+    }
+
+    /** Where owners hold shares and no percentages, these are shown only with all columns. */
+    public OwnershipChanges heldInShares() {
+        percentages.forEach(Line::aside);
+        return this;
     }
 
     private Line column(String name, String caption) {

@@ -9,8 +9,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import undersaw.calc.Calculation;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
@@ -58,11 +60,6 @@ public record Positions(Measure measure, Span span) {
         return members.once(measure, () -> {
             List<String> owners = inOrder(members);
             Map<String, BigDecimal> opening = new HashMap<>();
-            LineId first = measure.opening();
-            if (first != null) {
-                owners.forEach(
-                        owner -> number(members.answer(first, owner)).ifPresent(held -> opening.put(owner, held)));
-            }
             List<Holdings.Change> changes = new ArrayList<>();
             for (String row : members.of(OwnershipChanges.ROWS)) {
                 Optional<BigDecimal> position = number(members.answer(measure.changed(), row));
@@ -70,6 +67,17 @@ public record Positions(Measure measure, Span span) {
                 if (position.isPresent() && date != null) {
                     changes.add(new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date, position.get()));
                 }
+            }
+            boolean moved = changes.stream()
+                    .anyMatch(change -> change.date().isAfter(figures.period().start())
+                            && change.date().isBefore(figures.period().end()));
+            LineId begin = measure.opening();
+            LineId end = measure.closing();
+            if (begin != null && end != null) {
+                // without a change in the year both are the same, and either may be left empty
+                owners.forEach(owner -> number(members.answer(moved ? begin : end, owner))
+                        .or(() -> number(members.answer(begin, owner)))
+                        .ifPresent(held -> opening.put(owner, held)));
             }
             return Holdings.of(figures.period(), owners, opening, changes);
         });
@@ -114,10 +122,9 @@ public record Positions(Measure measure, Span span) {
                 new Input.OfLine(OwnershipChanges.OWNER),
                 new Input.OfLine(OwnershipChanges.DATE),
                 new Input.OfLine(measure.changed())));
-        LineId first = measure.opening();
-        if (first != null) {
-            reads.add(new Input.OfLine(first));
-        }
+        Stream.of(measure.opening(), measure.closing())
+                .filter(Objects::nonNull)
+                .forEach(line -> reads.add(new Input.OfLine(line)));
         return reads;
     }
 }

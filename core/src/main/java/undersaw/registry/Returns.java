@@ -15,12 +15,13 @@ import undersaw.engagement.Snapshot;
 import undersaw.returns.ReturnKind;
 import undersaw.us.corporation.CorporationReturn;
 import undersaw.us.nonprofit.NonprofitReturn;
+import undersaw.us.partnership.PartnershipReturn;
 import undersaw.us.scorporation.SCorporationReturn;
 
 /** Every kind of return that can be prepared. */
 public final class Returns {
     private static final List<ReturnKind> ALL =
-            List.of(new CorporationReturn(), new NonprofitReturn(), new SCorporationReturn());
+            List.of(new CorporationReturn(), new NonprofitReturn(), new SCorporationReturn(), new PartnershipReturn());
 
     private static final List<Check> GENERAL = GeneralChecks.all();
     private static final List<AccountCheck> GENERAL_OF_ACCOUNTS = GeneralChecks.ofAccounts();

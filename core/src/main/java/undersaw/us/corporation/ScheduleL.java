@@ -10,16 +10,12 @@ final class ScheduleL extends BalanceSheet {
     final BalanceRow retainedEarnings;
 
     ScheduleL(CorporationForms all) {
-        super("1120", () -> all.scheduleK.small.answered("yes"));
-        section(Section.CURRENT_LIABILITIES);
-        right(row("16", "Accounts payable", Side.CREDIT));
-        section(Section.BORROWINGS);
-        right(row("17", "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
-        section(Section.CURRENT_LIABILITIES);
+        super(Layout.ofCorporation("1120"), () -> all.scheduleK.small.answered("yes"));
+        owedSoon("16", "17");
         BalanceRow otherCurrent = right(rounded("18", "Other current liabilities", Side.CREDIT));
         otherCurrent.opening().withStatement();
         otherCurrent.closing().withStatement();
-        owedForLonger();
+        owedForLonger("19", "20", "21");
         section(Section.EQUITY);
         right(capitalStock());
         right(row("23", "Additional paid-in capital", Side.CREDIT));

@@ -4,9 +4,11 @@ import static undersaw.form.formula.Formulas.rounding;
 import static undersaw.form.formula.Formulas.sum;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.BalanceRow;
 import undersaw.form.BalanceRow.YearEnd;
 import undersaw.form.Form;
@@ -20,7 +22,7 @@ import undersaw.ledger.Side;
 import undersaw.line.LineId;
 
 /**
- * Schedule L of a corporation, balance sheets per books (2024 forms, from memory).
+ * Schedule L, balance sheets per books (2024 forms, from memory).
  *
  * <p>Columns a and c hold gross amounts, b and d net ones. A difference of up to five dollars, left by rounding each
  * line, is put to one row.
@@ -30,61 +32,95 @@ public abstract class BalanceSheet extends Form {
 
     private final List<BalanceRow> assets = new ArrayList<>();
     private final List<BalanceRow> rightSide = new ArrayList<>();
+    private final Layout layout;
 
     /** The sum of the assets; there once the right side begins. */
     public final BalanceRow totalAssets;
 
     /**
-     * The schedule of a return's form as far as the total of assets, with line numbers as corporations have them.
+     * How a form numbers and names its rows.
      *
      * @param form the form's code
+     * @param owners what its owners are called
+     * @param assets the numbers of the rows of assets, in their order
+     * @param totalAssets the number of their sum
+     * @param allLiabilities what the right side comes to, in words
+     */
+    public record Layout(String form, String owners, List<String> assets, String totalAssets, String allLiabilities) {
+        /** That of corporations. */
+        public static Layout ofCorporation(String form) {
+            return new Layout(
+                    form,
+                    "shareholders",
+                    List.of(
+                            "1", "2a", "2b", "3", "4", "5", "6", "7", "8", "9", "10a", "10b", "11a", "11b", "12", "13a",
+                            "13b", "14"),
+                    "15",
+                    "Total liabilities and shareholders' equity");
+        }
+    }
+
+    /**
+     * The schedule of a return's form as far as the total of assets.
+     *
+     * @param layout its numbers and words
      * @param excused the answer with which the schedule need not be given
      */
-    protected BalanceSheet(String form, Supplier<Condition> excused) {
-        super(form, "Schedule L");
-        part("L", "Schedule L: balance sheets per books", "Instructions for Form " + form + ", Schedule L")
+    protected BalanceSheet(Layout layout, Supplier<Condition> excused) {
+        super(layout.form(), "Schedule L");
+        this.layout = layout;
+        part("L", "Schedule L: balance sheets per books", "Instructions for Form " + layout.form() + ", Schedule L")
                 .excusedWhen(excused);
-        assets();
-        totalAssets = total("15", "Total assets", end -> sum(at(assets, end)));
+        assets(layout.assets().iterator());
+        totalAssets = total(layout.totalAssets(), "Total assets", end -> sum(at(assets, end)));
     }
 
-    private void assets() {
+    private void assets(Iterator<String> numbers) {
         section(Section.CASH);
-        assets.add(row("1", "Cash", Side.DEBIT));
+        assets.add(row(numbers.next(), "Cash", Side.DEBIT));
         assets.add(pair(
-                new Half("2a", "Trade notes and accounts receivable", Section.RECEIVABLES),
-                new Half("2b", "Less allowance for bad debts", Section.RECEIVABLES)));
+                new Half(numbers.next(), "Trade notes and accounts receivable", Section.RECEIVABLES),
+                new Half(numbers.next(), "Less allowance for bad debts", Section.RECEIVABLES)));
         section(Section.CURRENT_ASSETS);
-        assets.add(row("3", "Inventories", Side.DEBIT));
-        assets.add(row("4", "US government obligations", Side.DEBIT));
-        assets.add(row("5", "Tax-exempt securities", Side.DEBIT));
-        assets.add(statement("6", "Other current assets", Side.DEBIT));
+        assets.add(row(numbers.next(), "Inventories", Side.DEBIT));
+        assets.add(row(numbers.next(), "US government obligations", Side.DEBIT));
+        assets.add(row(numbers.next(), "Tax-exempt securities", Side.DEBIT));
+        assets.add(statement(numbers.next(), "Other current assets", Side.DEBIT));
         section(Section.OTHER_ASSETS);
-        assets.add(row("7", "Loans to shareholders", Side.DEBIT));
-        assets.add(row("8", "Mortgage and real estate loans", Side.DEBIT));
-        assets.add(statement("9", "Other investments", Side.DEBIT));
+        assets.add(row(numbers.next(), "Loans to " + layout.owners(), Side.DEBIT));
+        assets.add(row(numbers.next(), "Mortgage and real estate loans", Side.DEBIT));
+        assets.add(statement(numbers.next(), "Other investments", Side.DEBIT));
         assets.add(pair(
-                new Half("10a", "Buildings and other depreciable assets", Section.FIXED_ASSETS),
-                new Half("10b", "Less accumulated depreciation", Section.ACCUMULATED)));
+                new Half(numbers.next(), "Buildings and other depreciable assets", Section.FIXED_ASSETS),
+                new Half(numbers.next(), "Less accumulated depreciation", Section.ACCUMULATED)));
         assets.add(pair(
-                new Half("11a", "Depletable assets", Section.FIXED_ASSETS),
-                new Half("11b", "Less accumulated depletion", Section.ACCUMULATED)));
+                new Half(numbers.next(), "Depletable assets", Section.FIXED_ASSETS),
+                new Half(numbers.next(), "Less accumulated depletion", Section.ACCUMULATED)));
         section(Section.FIXED_ASSETS);
-        assets.add(row("12", "Land", Side.DEBIT));
+        assets.add(row(numbers.next(), "Land", Side.DEBIT));
         assets.add(pair(
-                new Half("13a", "Intangible assets", Section.INTANGIBLES),
-                new Half("13b", "Less accumulated amortization", Section.ACCUMULATED_AMORTIZATION)));
+                new Half(numbers.next(), "Intangible assets", Section.INTANGIBLES),
+                new Half(numbers.next(), "Less accumulated amortization", Section.ACCUMULATED_AMORTIZATION)));
         section(Section.OTHER_ASSETS);
-        assets.add(statement("14", "Other assets", Side.DEBIT));
+        assets.add(statement(numbers.next(), "Other assets", Side.DEBIT));
     }
 
-    /** Lines 19 to 21. */
-    protected final void owedForLonger() {
+    /** Loans of owners, long borrowings, and other liabilities, by their numbers. */
+    protected final void owedForLonger(String loans, String borrowings, String other) {
         section(Section.BORROWINGS);
-        right(row("19", "Loans from shareholders", Side.CREDIT));
-        right(row("20", "Mortgages, notes, bonds payable in 1 year or more", Side.CREDIT));
+        right(row(loans, "Loans from " + layout.owners(), Side.CREDIT));
+        right(row(borrowings, "Mortgages, notes, bonds payable in 1 year or more", Side.CREDIT));
         section(Section.OTHER_LIABILITIES);
-        right(statement("21", "Other liabilities", Side.CREDIT));
+        right(statement(other, "Other liabilities", Side.CREDIT));
+    }
+
+    /** What is owed within a year, by its numbers. */
+    protected final void owedSoon(String payable, String borrowings) {
+        section(Section.CURRENT_LIABILITIES);
+        right(row(payable, "Accounts payable", Side.CREDIT));
+        section(Section.BORROWINGS);
+        right(row(borrowings, "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
+        section(Section.CURRENT_LIABILITIES);
     }
 
     /** A row of liabilities or equity, in the order of the form. */
@@ -97,14 +133,11 @@ public abstract class BalanceSheet extends Form {
      * The total of the right side, and the worksheet that finds what rounding leaves.
      *
      * @param number the total's line
-     * @param less treasury stock, taken off
+     * @param less treasury stock, taken off; null where there is none
      * @param rounded the row that takes what rounding leaves
      */
-    protected final BalanceRow close(String number, BalanceRow less, BalanceRow rounded) {
-        BalanceRow total = total(
-                number,
-                "Total liabilities and shareholders' equity",
-                end -> sum(at(rightSide, end)).minus(less.at(end)));
+    protected final BalanceRow close(String number, @Nullable BalanceRow less, BalanceRow rounded) {
+        BalanceRow total = total(number, layout.allLiabilities(), end -> without(less, sum(at(rightSide, end)), end));
         part(
                         "W-L",
                         "Rounding of the balance sheet",
@@ -113,8 +146,12 @@ public abstract class BalanceSheet extends Form {
         String within = rounded.id().within();
         putRounding(
                 "line " + within.substring(within.indexOf('/') + 1),
-                end -> totalAssets.at(end).minus(before(rounded, end).minus(less.at(end))));
+                end -> totalAssets.at(end).minus(without(less, before(rounded, end), end)));
         return total;
+    }
+
+    private static Formula without(@Nullable BalanceRow less, Formula sum, YearEnd end) {
+        return less == null ? sum : sum.minus(less.at(end));
     }
 
     private Formula before(BalanceRow rounded, YearEnd end) {

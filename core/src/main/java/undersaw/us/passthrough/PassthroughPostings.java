@@ -91,7 +91,8 @@ public final class PassthroughPostings implements PostingRule {
                 add(LineId.of("1125-A/1"), new TaxAmount(opening, Portion.OPENING, ""));
                 add(LineId.of("1125-A/7"), new TaxAmount(closing, Portion.CLOSING, ""));
             }
-            places.ofOwners().getOrDefault(treatment.id(), List.of()).forEach(this::postOwner);
+            List<OwnerLine> ofLine = places.ofLines().getOrDefault(target.id(), List.of());
+            places.ofOwners().getOrDefault(treatment.id(), ofLine).forEach(this::postOwner);
         }
 
         void postIncome() {

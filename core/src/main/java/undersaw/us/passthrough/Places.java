@@ -20,6 +20,7 @@ import undersaw.line.LineId;
  * @param also treatments whose accounts reach a second line besides their own
  * @param ofExempt the line that costs of exempt income lower, by treatment
  * @param ofOwners treatments whose accounts belong to an owner, with the lines that they reach there
+ * @param ofLines the same for accounts of a line whose treatment says nothing of owners
  */
 public record Places(
         LineId bookIncome,
@@ -33,7 +34,8 @@ public record Places(
         Map<String, LineId> exempt,
         Map<String, LineId> also,
         Map<String, LineId> ofExempt,
-        Map<String, List<OwnerLine>> ofOwners) {
+        Map<String, List<OwnerLine>> ofOwners,
+        Map<LineId, List<OwnerLine>> ofLines) {
 
     /** Which part of a balance an owner's line takes. */
     public enum Taken {

@@ -67,7 +67,7 @@ final class DistributionChecks {
                         QUERY,
                         look -> look.isTyped("1120-S/M-2/1/c")
                                 && look.amount("1120-S/M-2/1/c").isPositive()
-                                && !QuestionChecks.wasFormedBeforeElection(look),
+                                && !AnswerChecks.wasFormedBeforeElection(look),
                         look -> onLine("1120-S/M-2/1/c", "Accumulated E&P appears without a C year.")));
     }
 

@@ -1,13 +1,21 @@
 package undersaw.us.scorporation;
 
+import static undersaw.us.scorporation.SCorporationLines.LINES;
+
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import undersaw.check.AccountCheck;
 import undersaw.check.BooksChecks;
 import undersaw.check.Check;
 import undersaw.check.ClientChecks;
 import undersaw.us.forms.TreatmentTable;
+import undersaw.us.passthrough.AccountChecks;
+import undersaw.us.passthrough.AmountChecks;
+import undersaw.us.passthrough.BalanceChecks;
+import undersaw.us.passthrough.LateCheck;
+import undersaw.us.passthrough.QuestionChecks;
 import undersaw.us.passthrough.RentalChecks;
 
 /** Every check of an S corporation, one group after another. Codes and conditions from the rulebook, from memory. */
@@ -21,19 +29,27 @@ final class SCorporationChecks {
         return Stream.of(
                         new ClientChecks("B").all(),
                         books(treatments).all(),
-                        AmountChecks.all(),
-                        QuestionChecks.all(),
+                        OfficerChecks.all(),
+                        new AmountChecks(LINES).all(),
+                        new QuestionChecks(LINES, Set.of("B/3", "B/11", "B/16")).all(),
+                        AnswerChecks.all(),
                         ShareholderChecks.all(),
                         DistributionChecks.all(),
                         TaxChecks.all(),
-                        BalanceChecks.all(),
+                        List.of(new LateCheck(LINES).check()),
+                        new BalanceChecks(LINES).all(),
+                        EquityChecks.all(),
                         new RentalChecks("S").all())
                 .flatMap(List::stream)
                 .toList();
     }
 
     static List<AccountCheck> ofAccounts(TreatmentTable treatments) {
-        return Stream.concat(books(treatments).ofAccounts().stream(), AccountChecks.all(treatments).stream())
+        return Stream.of(
+                        books(treatments).ofAccounts(),
+                        OwnerAccountChecks.all(),
+                        new AccountChecks(LINES, treatments).all())
+                .flatMap(List::stream)
                 .toList();
     }
 

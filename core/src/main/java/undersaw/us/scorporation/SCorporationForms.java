@@ -28,8 +28,8 @@ import undersaw.us.passthrough.ScheduleM1;
 final class SCorporationForms {
     static final String CODE = "1120-S";
 
-    final OwnerRegister owners = new OwnerRegister();
-    final OwnershipChanges changes = new OwnershipChanges();
+    final OwnerRegister owners = new OwnerRegister().heldInShares();
+    final OwnershipChanges changes = new OwnershipChanges().heldInShares();
     final AssetRegister assets = new AssetRegister();
     final Shares shares = new Shares();
     final Loans loans = new Loans();

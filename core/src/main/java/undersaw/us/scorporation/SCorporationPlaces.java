@@ -32,7 +32,8 @@ final class SCorporationPlaces {
                     "shareholder-loan",
                     List.of(
                             new OwnerLine(id("LOAN/opening"), id("LOAN/unnamed"), Taken.OPENING, Side.CREDIT),
-                            new OwnerLine(id("LOAN/closing"), id("LOAN/unnamed"), Taken.CLOSING, Side.CREDIT))));
+                            new OwnerLine(id("LOAN/closing"), id("LOAN/unnamed"), Taken.CLOSING, Side.CREDIT))),
+            Map.of());
 
     private SCorporationPlaces() {}
 

@@ -5,13 +5,12 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import undersaw.calc.Statement;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
-import undersaw.form.Part;
-import undersaw.form.formula.Divided;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.passthrough.K1Boxes;
+import undersaw.us.passthrough.StatementTies;
 
 /** The figures of an S corporation's return that must agree, by the numbers of the rulebook. */
 final class SCorporationTieOuts {
@@ -20,29 +19,9 @@ final class SCorporationTieOuts {
 
     private SCorporationTieOuts() {}
 
-    /** A box of Schedule K-1 and the line of Schedule K that it divides. */
-    record Pair(LineId box, LineId line) {}
-
-    /** Every box that divides a line, in the order of the form. */
-    static List<Pair> boxes(Examination look) {
-        List<Pair> pairs = new ArrayList<>();
-        look.calculation().plan().parts().stream()
-                .filter(part -> part.code().equals("K-1"))
-                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
-                .filter(line -> line.kind().isNumber())
-                .forEach(line -> divided(look, line.id()).ifPresent(whole -> pairs.add(new Pair(line.id(), whole))));
-        pairs.add(new Pair(LineId.of(FORM + "K-1/16/D"), LineId.of(FORM + "K/16d")));
-        return pairs;
-    }
-
-    private static Optional<LineId> divided(Examination look, LineId box) {
-        return look.calculation()
-                .plan()
-                .line(box)
-                .flatMap(line -> line.rule())
-                .filter(Divided.class::isInstance)
-                .map(rule -> ((Divided) rule).division().line());
-    }
+    /** The boxes of Schedules K-1; box 16D is divided on the way to dividends. */
+    static final K1Boxes BOXES =
+            new K1Boxes(SCorporationForms.CODE, List.of(K1Boxes.pair(SCorporationForms.CODE, "16/D", "K/16d")));
 
     static List<TieOut> of(Examination look) {
         List<TieOut> ties = new ArrayList<>();
@@ -50,19 +29,7 @@ final class SCorporationTieOuts {
             ties.add(lines(look, "S-T01", "L/15/" + column, "L/27/" + column));
         }
         ties.add(lines(look, "S-T02", "M-1/8", "K/18"));
-        for (Pair pair : boxes(look)) {
-            Money boxes = look.calculation().rowTotal(pair.box());
-            Money whole = look.calculation().amount(pair.line());
-            if (!boxes.isZero() || !whole.isZero()) {
-                ties.add(new TieOut(
-                        "S-T03",
-                        "Schedules K-1, " + pair.box().within(),
-                        boxes,
-                        "Schedule K, " + pair.line().within(),
-                        whole,
-                        pair.line()));
-            }
-        }
+        ties.addAll(BOXES.tieOuts(look, "S-T03"));
         Money drawn = sum(look, "M-2/7/a", "M-2/7/b", "M-2/7/c", "M-2/7/d", "AAA/11");
         ties.add(tie(look, "S-T04", new Named("Distributions by account", drawn), "AAA/6"));
         ties.add(tie(look, "S-T05", new Named("Distributions of Schedule K", sum(look, "K/16d", "K/17c")), "AAA/6"));
@@ -76,7 +43,7 @@ final class SCorporationTieOuts {
         }
         addAccounts(look, ties);
         addSchedules(look, ties);
-        ties.addAll(statements(look));
+        ties.addAll(new StatementTies("S-T19").of(look));
         return ties;
     }
 
@@ -183,26 +150,6 @@ final class SCorporationTieOuts {
                 "shares outstanding",
                 Money.parse(new BigDecimal(typed).setScale(2, RoundingMode.DOWN).toPlainString()),
                 LineId.of(FORM + "K-1/D/end")));
-    }
-
-    /** The printed rows of each statement against its line. */
-    private static List<TieOut> statements(Examination look) {
-        List<TieOut> ties = new ArrayList<>();
-        for (Part part : look.calculation().plan().parts()) {
-            look.calculation().plan().linesOf(part).stream()
-                    .filter(line -> line.hasStatement() && look.calculation().holds(part))
-                    .filter(line -> !look.calculation().amount(line).isZero())
-                    .forEach(line -> ties.add(new TieOut(
-                            "S-T19",
-                            "Statement of line " + line.id(),
-                            Money.sum(Statement.of(look.calculation(), line).rows().stream()
-                                    .map(Statement.Row::amount)
-                                    .toList()),
-                            "line " + line.id(),
-                            look.calculation().amount(line),
-                            line.id())));
-        }
-        return ties;
     }
 
     private static Money amount(Examination look, String line) {

@@ -10,14 +10,10 @@ final class ScheduleL extends BalanceSheet {
     final BalanceRow retainedEarnings;
 
     ScheduleL(SCorporationForms all) {
-        super("1120-S", () -> all.scheduleB.small.answered("yes"));
-        section(Section.CURRENT_LIABILITIES);
-        right(row("16", "Accounts payable", Side.CREDIT));
-        section(Section.BORROWINGS);
-        right(row("17", "Mortgages, notes, bonds payable in less than 1 year", Side.CREDIT));
-        section(Section.CURRENT_LIABILITIES);
+        super(Layout.ofCorporation("1120-S"), () -> all.scheduleB.small.answered("yes"));
+        owedSoon("16", "17");
         right(statement("18", "Other current liabilities", Side.CREDIT));
-        owedForLonger();
+        owedForLonger("19", "20", "21");
         section(Section.EQUITY);
         right(row("22", "Capital stock", Side.CREDIT));
         right(row("23", "Additional paid-in capital", Side.CREDIT));

@@ -9,11 +9,8 @@ import static undersaw.check.Severity.STOP;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -24,9 +21,9 @@ import undersaw.engagement.Station;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
-import undersaw.owners.OwnerRegister;
+import undersaw.us.passthrough.OwnerNumbers;
 
-/** Checks of who holds the shares, of changes within the year, and that Schedules K-1 come to Schedule K. */
+/** Checks of who holds the shares, of changes within the year, and of basis. */
 final class ShareholderChecks {
     private static final int MOST = 100;
     private static final Set<String> BARRED = Set.of("partnership", "corporation");
@@ -50,11 +47,11 @@ final class ShareholderChecks {
                                 && look.rows("1120-S/K-1/H/begin").stream().allMatch(ShareholderChecks::isNothing),
                         look -> onLine("1120-S/K-1/H/begin", "Record who held the shares at the start of the year.")),
                 new Check("S-0305", STOP, ShareholderChecks::barred),
-                new Check("S-0306", STOP, ShareholderChecks::boxesApart),
+                SCorporationTieOuts.BOXES.check("S-0306"),
                 new Check("S-0307", QUERY, ShareholderChecks::soldOut),
                 new Check("S-0309", QUERY, ShareholderChecks::onTheFirstDay),
                 new Check("S-0310", QUERY, ShareholderChecks::section179Lost),
-                new Check("S-0311", STOP, ShareholderChecks::numbers),
+                new OwnerNumbers("S-0311", "1120-S/K-1/G").check(),
                 new Check("S-0401", QUERY, ShareholderChecks::basisMissing),
                 new Check("S-0402", NOTE, look -> kept(look, "7/gain", "exceed stock basis by %s: capital gain.")),
                 new Check("S-0403", NOTE, look -> kept(look, "47/e", "carry %s of loss forward for lack of basis.")),
@@ -73,11 +70,7 @@ final class ShareholderChecks {
     }
 
     private static String name(Examination look, String owner) {
-        String name = look.calculation()
-                .value(OwnerRegister.NAME.in(owner))
-                .map(value -> value.value().plain())
-                .orElse("");
-        return name.isEmpty() ? owner : name;
+        return OwnerNumbers.name(look, owner);
     }
 
     private static List<Found> barred(Examination look) {
@@ -96,23 +89,6 @@ final class ShareholderChecks {
             found.add(onLine(
                     "1120-S/hdr/I/families",
                     holders + " shareholders are more than 100. Count each family as one, or check the election."));
-        }
-        return found;
-    }
-
-    /** Σ of a box against its line: a division that went nowhere shows here. */
-    private static List<Found> boxesApart(Examination look) {
-        List<Found> found = new ArrayList<>();
-        for (SCorporationTieOuts.Pair pair : SCorporationTieOuts.boxes(look)) {
-            Money apart = look.calculation()
-                    .rowTotal(pair.box())
-                    .minus(look.calculation().amount(pair.line()));
-            if (!apart.isZero()) {
-                found.add(Found.at(
-                        Place.line(pair.line()),
-                        "Schedules K-1 differ from Schedule K on " + pair.line().within() + " by " + apart.printed()
-                                + ". Check the shares at Owners."));
-            }
         }
         return found;
     }
@@ -201,27 +177,5 @@ final class ShareholderChecks {
                         "Amounts of " + name(look, value.key().instance()) + " "
                                 + words.formatted(value.amount().printed())))
                 .toList();
-    }
-
-    private static List<Found> numbers(Examination look) {
-        List<Found> found = new ArrayList<>();
-        Map<String, String> seen = new HashMap<>();
-        Map<String, String> numbers = new TreeMap<>();
-        look.rows("OWNERS/tin")
-                .forEach(tin ->
-                        numbers.put(tin.key().instance(), tin.value().plain().replace("-", "")));
-        for (LineValue percent : look.rows("1120-S/K-1/G")) {
-            String owner = percent.key().instance();
-            if (isNothing(percent)) {
-                continue;
-            }
-            String number = numbers.getOrDefault(owner, "");
-            if (number.isEmpty() || seen.put(number, owner) != null) {
-                found.add(Found.at(
-                        new Place.OnLine(LineId.of("OWNERS/tin").in(owner)),
-                        "The taxpayer number of " + name(look, owner) + " is missing or repeated."));
-            }
-        }
-        return found;
     }
 }

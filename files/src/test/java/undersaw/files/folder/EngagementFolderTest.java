@@ -258,7 +258,7 @@ class EngagementFolderTest {
     @Test
     void aBrokenHeadingSaysWhatWasExpected() throws IOException {
         replace("engagement.json", "\"1120\"", "\"9999\"");
-        assertThat(faults()).contains("return.form").contains("expected one of [1120, 990-EZ, 1120-S]");
+        assertThat(faults()).contains("return.form").contains("expected one of [1120, 990-EZ, 1120-S, 1065]");
         Files.writeString(folder.resolve("engagement.json"), "{");
         assertThat(faults()).contains("cannot be read as JSON");
         Files.delete(folder.resolve("engagement.json"));

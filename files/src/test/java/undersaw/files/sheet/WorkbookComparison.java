@@ -52,7 +52,7 @@ public final class WorkbookComparison {
                             .as("%s", line)
                             .isEqualTo(Double.parseDouble(calculation.answer(line)));
                 } else if (type == CellType.NUMERIC) {
-                    assertThat(Money.ofDollars(Math.round(cell.getNumericCellValue())))
+                    assertThat(Money.ofCents(Math.round(cell.getNumericCellValue() * 100)))
                             .as("%s", line)
                             .isEqualTo(calculation.amount(line));
                 } else {

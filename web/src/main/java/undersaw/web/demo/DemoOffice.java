@@ -79,6 +79,7 @@ class DemoOffice implements ApplicationRunner {
         bring("bilge-and-sons-plumbing-2025");
         file(bring("slipway-nine-boatworks-2024"));
         bring("slipway-nine-boatworks-2025");
+        bring("two-ovens-bakehouse-2025");
     }
 
     private long bring(String name) {

@@ -1,7 +1,9 @@
 package undersaw.web.lists;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,7 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import undersaw.books.RegisterTies;
 import undersaw.engagement.Station;
 import undersaw.form.RowList;
-import undersaw.owners.OwnershipChanges;
+import undersaw.owners.OwnerRegister;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
 import undersaw.web.frame.StationPage;
@@ -62,23 +64,25 @@ class RegisterController {
         OpenEngagement open = register(id, Station.OWNERS, look, model);
         model.addAttribute("shares", ShareBar.of(open.calculation()));
         model.addAttribute("held", HeldBands.of(open.calculation()).orElse(null));
-        list(open, OwnershipChanges.ROWS.name())
-                .ifPresent(list -> model.addAttribute(
-                        "changes", ListView.of(open.calculation(), list, ListView.home(id, list), ListView.Look.NONE)));
+        model.addAttribute(
+                "further",
+                lists(open, Station.OWNERS)
+                        .skip(1)
+                        .map(list -> ListView.of(open.calculation(), list, ListView.home(id, list), ListView.Look.NONE))
+                        .toList());
         model.addAttribute("statement", open.kind().ownerStatement().orElse(null));
         return "lists/owners";
     }
 
-    private static Optional<RowList> list(OpenEngagement open, Station station) {
-        List<RowList> all = open.calculation().plan().lists();
-        return all.stream()
+    /** The lists of a station, its register first. */
+    private static Stream<RowList> lists(OpenEngagement open, Station station) {
+        return open.calculation().plan().lists().stream()
                 .filter(each -> each.station() == station)
-                .filter(each -> !each.members().equals(OwnershipChanges.ROWS))
-                .findFirst();
+                .sorted(Comparator.comparing(each -> !each.members().equals(OwnerRegister.ROWS)));
     }
 
-    private static Optional<RowList> list(OpenEngagement open, String name) {
-        return open.calculation().plan().list(name);
+    private static Optional<RowList> list(OpenEngagement open, Station station) {
+        return lists(open, station).findFirst();
     }
 
     private OpenEngagement register(long id, Station station, ListView.Look look, Model model) {

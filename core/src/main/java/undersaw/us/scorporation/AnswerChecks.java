@@ -6,7 +6,6 @@ import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import undersaw.check.Check;
@@ -14,29 +13,24 @@ import undersaw.check.Check.Found;
 import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
 import undersaw.check.Place;
-import undersaw.form.Line;
-import undersaw.form.LineKind;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.us.passthrough.PassthroughLaw;
 
-/** Checks of the questions on Schedule B. */
-final class QuestionChecks {
-    private static final Set<String> MUST = Set.of("B/3", "B/11", "B/16");
+/** Checks of the answers that only an S corporation gives on Schedule B. */
+final class AnswerChecks {
     private static final Set<String> OTHERS = Set.of("trust", "estate", "disregarded");
     private static final Money CREDITABLE = Money.ofDollars(300);
 
-    private QuestionChecks() {}
+    private AnswerChecks() {}
 
     static List<Check> all() {
         return List.of(
-                new Check("S-0201", QUERY, look -> unanswered(look, false)),
-                new Check("S-0206", STOP, look -> unanswered(look, true)),
-                new Check("S-0202", QUERY, QuestionChecks::otherHolders),
+                new Check("S-0202", QUERY, AnswerChecks::otherHolders),
                 when(
                         "S-0203",
                         STOP,
-                        QuestionChecks::saysSmall,
+                        AnswerChecks::saysSmall,
                         look -> onLine(
                                 "1120-S/B/11",
                                 "Question 11 is answered yes, but receipts are "
@@ -51,11 +45,6 @@ final class QuestionChecks {
                                 "Enter the net unrealized built-in gain, or zero.",
                                 Answer.TYPE)),
                 when(
-                        "S-0205",
-                        QUERY,
-                        look -> look.says("1120-S/B/14a", "yes") && !look.says("1120-S/B/14b", "yes"),
-                        look -> onLine("1120-S/B/14b", "Forms 1099 were needed and are not shown as filed.")),
-                when(
                         "S-0211",
                         QUERY,
                         look -> !look.has("1120-S/K-2/exception") && !look.says("1120-S/K/14", "yes")
@@ -68,29 +57,6 @@ final class QuestionChecks {
                                                 ? "; foreign tax is above 300."
                                                 : "; nothing foreign stands on the return."),
                                 Answer.YES_OR_NO)));
-    }
-
-    private static List<Found> unanswered(Examination look, boolean must) {
-        List<Found> found = new ArrayList<>();
-        look.calculation().plan().parts().stream()
-                .filter(part -> part.code().equals("B"))
-                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
-                .filter(line -> line.kind() == LineKind.YES_NO
-                        && MUST.contains(line.id().within()) == must)
-                .filter(line -> look.calculation().value(line.id()).isEmpty() && isAsked(look, line))
-                .forEach(line -> found.add(new Found(
-                        Place.line(line.id()),
-                        "Question " + line.id().within().substring("B/".length())
-                                + (must ? " must be answered before filing: " : " of Schedule B has no answer: ")
-                                + line.caption(),
-                        Answer.YES_OR_NO)));
-        return found;
-    }
-
-    private static boolean isAsked(Examination look, Line line) {
-        return line.askedAfter()
-                .map(before -> look.calculation().answer(before.id()).equals("yes"))
-                .orElse(true);
     }
 
     private static List<Found> otherHolders(Examination look) {

@@ -1,0 +1,114 @@
+package undersaw.us.partnership;
+
+import static undersaw.form.formula.Formulas.NOTHING;
+import static undersaw.form.formula.Formulas.sum;
+
+import java.util.List;
+import undersaw.assets.AssetRegister;
+import undersaw.form.Form;
+import undersaw.form.HelpTexts;
+import undersaw.form.formula.Formula;
+import undersaw.owners.Allocations;
+import undersaw.owners.OwnerRegister;
+import undersaw.owners.OwnershipChanges;
+import undersaw.us.forms.BankDetails;
+import undersaw.us.forms.EarlierReceipts;
+import undersaw.us.forms.Form1125A;
+import undersaw.us.forms.Form4562;
+import undersaw.us.forms.Form4797;
+import undersaw.us.forms.Form7004;
+import undersaw.us.forms.Form8825;
+import undersaw.us.forms.Form8949;
+import undersaw.us.forms.Form8990;
+import undersaw.us.passthrough.CostDepreciation;
+import undersaw.us.passthrough.DifferencesWorksheet;
+import undersaw.us.passthrough.ScheduleM1;
+
+/** The forms of a partnership's return, which refer to one another. */
+final class PartnershipForms {
+    static final String CODE = "1065";
+
+    final OwnerRegister owners = new OwnerRegister();
+    final OwnershipChanges changes = new OwnershipChanges();
+    final Allocations allocations = new Allocations();
+    final AssetRegister assets = new AssetRegister();
+    final Percentages percentages = new Percentages();
+    final Recorded recorded = new Recorded(percentages);
+    final Form8825 form8825 = new Form8825();
+    final Form8949 form8949 = new Form8949(CODE);
+    final Form4797 form4797 = new Form4797(new Form4797.Sockets(null, true));
+    final Page1 page1 = new Page1(this);
+    final ScheduleB scheduleB = new ScheduleB(this);
+    final ScheduleD scheduleD = new ScheduleD(this);
+    final ScheduleK scheduleK = new ScheduleK(this);
+    final Analysis analysis = new Analysis(this);
+    final Liabilities liabilities = new Liabilities(this);
+    final ScheduleK1 scheduleK1 = new ScheduleK1(this);
+    final SelfEmployment selfEmployment = new SelfEmployment(this);
+    final Capital capital = new Capital(this);
+    final PartnerBasis basis = new PartnerBasis(this);
+    final ScheduleL scheduleL = new ScheduleL(this);
+    final Form1125A form1125A = new Form1125A(new Form1125A.Sockets(this::inCost, true));
+    final CostDepreciation cost = new CostDepreciation();
+    final Section179Income section179 = new Section179Income(this);
+    final Form4562 form4562 = new Form4562(new Form4562.Sockets(() -> section179.income, () -> NOTHING, true));
+    final EarlierReceipts receipts = new EarlierReceipts(() -> page1.netReceipts.asFormula());
+    final Form8990 form8990 = new Form8990(BusinessInterest.of(this));
+    final BankDetails bank = new BankDetails();
+    final Form7004 form7004 = new Form7004(new Form7004.Sockets(
+            CODE, "09 for Form 1065", () -> page1.balanceDue, () -> page1.payment, () -> page1.extension));
+    final DifferencesWorksheet differences = Differences.of(this);
+    final ScheduleM1 scheduleM1 = new ScheduleM1(
+            ScheduleM1.Rows.OF_1065,
+            () -> scheduleK.guaranteedOfBooks(),
+            () -> scheduleB.small.answered("yes"),
+            () -> differences());
+
+    private DifferencesWorksheet differences() {
+        return differences;
+    }
+
+    private Formula inCost() {
+        return sum(cost.depreciation, form4562.amortizationInCost);
+    }
+
+    PartnershipForms() {
+        form4562.depreciationInCost.is(cost.depreciation);
+        HelpTexts.describe("undersaw/us/partnership/help.csv", all());
+    }
+
+    /** All forms, in the order in which a reader meets them. */
+    List<Form> all() {
+        return List.of(
+                page1,
+                scheduleB,
+                scheduleK,
+                percentages,
+                liabilities,
+                scheduleK1,
+                capital,
+                analysis,
+                selfEmployment,
+                recorded,
+                scheduleL,
+                scheduleM1,
+                basis,
+                form8825,
+                form1125A,
+                cost,
+                form8949,
+                scheduleD,
+                form4797,
+                form4562,
+                section179,
+                receipts,
+                form8990,
+                bank,
+                form7004,
+                differences,
+                assets,
+                owners,
+                changes,
+                allocations);
+    }
+}
