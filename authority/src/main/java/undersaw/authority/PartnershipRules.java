@@ -12,6 +12,9 @@ import undersaw.authority.FiledReturn.Owner;
 final class PartnershipRules implements BusinessRules.FormRules {
     private static final Set<String> INELIGIBLE = Set.of("partnership", "trust", "disregarded");
 
+    private static final ScheduleRules SCHEDULES =
+            new ScheduleRules("1065", "23", "B/4", "L/14/d", "L/22/d", "M-1/9", "ANI/1", "K/6a", "K/6b");
+
     /** A line of Schedule K and the boxes that divide it. */
     private static final OwnerRules OWNERS = new OwnerRules(
             "1065",
@@ -63,7 +66,7 @@ final class PartnershipRules implements BusinessRules.FormRules {
                 sum(filed, "9", "10", "11", "12", "13", "14", "15", "16c", "17", "18", "19", "20", "21"));
         foots(filed, reasons, "1065/23", line(filed, "8") - line(filed, "22"));
         foots(filed, reasons, "1065/28", sum(filed, "24", "25", "26", "27"));
-        agreements(filed, reasons);
+        SCHEDULES.examine(filed, reasons);
         if (!filed.owners().isEmpty() && OWNERS.stated(filed) != filed.owners().size()) {
             reasons.add(new Reason("PT-R03", "1065/hdr/I", "Count of Schedules K-1 differs."));
         }
@@ -73,22 +76,6 @@ final class PartnershipRules implements BusinessRules.FormRules {
 
     private static long line(FiledReturn filed, String line) {
         return filed.amount("1065/" + line);
-    }
-
-    private static void agreements(FiledReturn filed, List<Reason> reasons) {
-        if (line(filed, "23") != line(filed, "K/1") || filed.amount("8825/21") != line(filed, "K/2")) {
-            reasons.add(new Reason("PT-R06", "1065/K/1", "Line does not agree with its schedule."));
-        }
-        boolean small = filed.lines().getOrDefault("1065/B/4", "no").equals("yes");
-        if (!small && line(filed, "L/14/d") != line(filed, "L/22/d")) {
-            reasons.add(new Reason("PT-R07", "1065/L/22/d", "Schedule L does not balance."));
-        }
-        if (!small && line(filed, "M-1/9") != line(filed, "ANI/1")) {
-            reasons.add(new Reason("PT-R08", "1065/M-1/9", "M-1 differs."));
-        }
-        if (line(filed, "K/6b") > line(filed, "K/6a")) {
-            reasons.add(new Reason("PT-R09", "1065/K/6b", "Qualified dividends are too high."));
-        }
     }
 
     /** Elected out of the central regime by those who may, or represented (IRC 6221(b), 6223). */

@@ -15,6 +15,9 @@ import undersaw.authority.FiledReturn.Owner;
 final class SCorporationRules implements BusinessRules.FormRules {
     private static final Set<String> BARRED = Set.of("partnership", "corporation");
 
+    private static final ScheduleRules SCHEDULES =
+            new ScheduleRules("1120-S", "22", "B/11", "L/15/d", "L/27/d", "M-1/8", "K/18", "K/5a", "K/5b");
+
     /** A line of Schedule K and the boxes that divide it. */
     private static final OwnerRules OWNERS = new OwnerRules(
             "1120-S",
@@ -67,32 +70,16 @@ final class SCorporationRules implements BusinessRules.FormRules {
         long owed = line(filed, "23c") + line(filed, "25") - line(filed, "24z");
         foots(filed, reasons, "1120-S/26", Math.max(0, owed));
         foots(filed, reasons, "1120-S/27", Math.max(0, -owed));
-        agreements(filed, reasons);
+        SCHEDULES.examine(filed, reasons);
+        if (line(filed, "K/17c") != line(filed, "M-2/7/c")) {
+            reasons.add(new Reason("PT-R14", "1120-S/M-2/7/a", "Distribution order is wrong."));
+        }
         owners(filed, reasons);
         election(filed, reasons);
     }
 
     private static long line(FiledReturn filed, String line) {
         return filed.amount("1120-S/" + line);
-    }
-
-    private static void agreements(FiledReturn filed, List<Reason> reasons) {
-        if (line(filed, "22") != line(filed, "K/1") || filed.amount("8825/21") != line(filed, "K/2")) {
-            reasons.add(new Reason("PT-R06", "1120-S/K/1", "Line does not agree with its schedule."));
-        }
-        boolean small = filed.lines().getOrDefault("1120-S/B/11", "no").equals("yes");
-        if (!small && line(filed, "L/15/d") != line(filed, "L/27/d")) {
-            reasons.add(new Reason("PT-R07", "1120-S/L/27/d", "Schedule L does not balance."));
-        }
-        if (!small && line(filed, "M-1/8") != line(filed, "K/18")) {
-            reasons.add(new Reason("PT-R08", "1120-S/M-1/8", "M-1 differs."));
-        }
-        if (line(filed, "K/5b") > line(filed, "K/5a")) {
-            reasons.add(new Reason("PT-R09", "1120-S/K/5b", "Qualified dividends are too high."));
-        }
-        if (line(filed, "K/17c") != line(filed, "M-2/7/c")) {
-            reasons.add(new Reason("PT-R14", "1120-S/M-2/7/a", "Distribution order is wrong."));
-        }
     }
 
     private static void owners(FiledReturn filed, List<Reason> reasons) {

@@ -56,15 +56,19 @@ public final class Openings {
     /** Distributions and the like are part of retained earnings and begin the next year empty. */
     private static boolean isClosedOut(Calculation year, Account account, ReturnKind kind) {
         LineId retained = kind.bookLines().retainedEarnings();
-        boolean byTreatment = year.snapshot()
-                .mapping(account.number())
-                .filter(mapping -> kind.isClosedOut(mapping.treatment()))
-                .isPresent();
-        return byTreatment
+        return isClosedByTreatment(year, account, kind)
                 || year.target(account.number())
                         .filter(target ->
                                 target.opening() == null && !target.id().equals(retained))
                         .isPresent();
+    }
+
+    /** Whether the account's treatment closes it with the year, wherever it is mapped. */
+    static boolean isClosedByTreatment(Calculation year, Account account, ReturnKind kind) {
+        return year.snapshot()
+                .mapping(account.number())
+                .filter(mapping -> kind.isClosedOut(mapping.treatment()))
+                .isPresent();
     }
 
     /** The account of retained earnings: the largest of those mapped there that stay open. */

@@ -32,10 +32,7 @@ public record RetainedRoll(
                 continue;
             }
             Money change = year.opening(account).minus(year.adjusted(account));
-            boolean closedOut = year.snapshot()
-                    .mapping(account.number())
-                    .filter(mapping -> kind.isClosedOut(mapping.treatment()))
-                    .isPresent();
+            boolean closedOut = Openings.isClosedByTreatment(year, account, kind);
             if (target.id().equals(retained) && !closedOut) {
                 opening = opening.minus(year.opening(account));
                 moved = moved.plus(change);

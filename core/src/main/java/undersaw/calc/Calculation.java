@@ -325,11 +325,8 @@ public final class Calculation {
     }
 
     private long place(Line order, String row) {
-        return value(order.id().in(row))
-                .map(value -> value.value().plain())
-                .filter(text -> text.matches("\\d{1,9}"))
-                .map(Long::parseLong)
-                .orElse(Long.MAX_VALUE);
+        return Part.place(
+                value(order.id().in(row)).map(value -> value.value().plain()).orElse(""));
     }
 
     private List<String> filledRows(RowList list) {

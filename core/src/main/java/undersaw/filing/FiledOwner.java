@@ -42,10 +42,9 @@ public record FiledOwner(String id, String name, String number, String kind, Str
 
     /** One owner of a return. */
     public static FiledOwner of(Calculation year, String owner) {
-        String name = answer(year, "name", owner);
         return new FiledOwner(
                 owner,
-                name.isEmpty() ? owner : name,
+                OwnerRegister.name(year, owner),
                 answer(year, "tin", owner).replace("-", ""),
                 answer(year, "kind", owner),
                 answer(year, "role", owner),

@@ -181,6 +181,11 @@ public final class Part {
         return Optional.ofNullable(order).map(Supplier::get);
     }
 
+    /** The place that the text of such a line says; after all others where it says none. */
+    public static long place(String text) {
+        return text.matches("\\d{1,9}") ? Long.parseLong(text) : Long.MAX_VALUE;
+    }
+
     /** On a page its lines stand below one another and its members side by side. */
     public Part membersAcross() {
         describe();

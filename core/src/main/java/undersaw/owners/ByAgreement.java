@@ -73,8 +73,8 @@ public record ByAgreement(LineId line, LineId decides, LineId rounding) implemen
         return all;
     }
 
-    private Positions positions(Figures figures) {
-        return figures.amount(decides).isNegative() ? LOSS : PROFIT;
+    private ByHoldings byShares(Figures figures) {
+        return new ByHoldings(line, figures.amount(decides).isNegative() ? LOSS : PROFIT, rounding);
     }
 
     @Override
@@ -83,8 +83,7 @@ public record ByAgreement(LineId line, LineId decides, LineId rounding) implemen
         Special special = special(members);
         Money whole = figures.amount(line);
         if (special.isNone()) {
-            return new WholeParts(owners, positions(figures).weights(figures, members))
-                    .of(whole, figures.unit(), figures.answer(rounding));
+            return byShares(figures).parts(figures, members);
         }
         Money given = Money.sum(special.amounts().values());
         Map<String, Long> parts = new HashMap<>(
@@ -108,10 +107,7 @@ public record ByAgreement(LineId line, LineId decides, LineId rounding) implemen
         Money whole = figures.amount(line);
         List<String> steps = new ArrayList<>();
         if (special.isNone()) {
-            steps.addAll(positions(figures).steps(figures, members, member));
-            steps.addAll(new WholeParts(owners, positions(figures).weights(figures, members))
-                    .steps(whole, figures.unit(), figures.answer(rounding), member));
-            return steps;
+            return byShares(figures).steps(figures, members, member);
         }
         Money given = Money.sum(special.amounts().values());
         steps.add("special allocations of this line: amounts of " + given.printed() + " first, what is left is "

@@ -32,16 +32,19 @@ public record ByHoldings(LineId line, Positions positions, LineId rounding) impl
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
-        WholeParts parts = new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
-        return parts.of(figures.amount(line), figures.unit(), figures.answer(rounding));
+        return whole(figures, members).of(figures.amount(line), figures.unit(), figures.answer(rounding));
     }
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
         List<String> steps = new ArrayList<>(positions.steps(figures, members, member));
-        WholeParts parts = new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
-        steps.addAll(parts.steps(figures.amount(line), figures.unit(), figures.answer(rounding), member));
+        steps.addAll(
+                whole(figures, members).steps(figures.amount(line), figures.unit(), figures.answer(rounding), member));
         return steps;
+    }
+
+    private WholeParts whole(Figures figures, MemberFigures members) {
+        return new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
     }
 
     @Override

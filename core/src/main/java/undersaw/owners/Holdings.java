@@ -76,7 +76,7 @@ public record Holdings(List<String> owners, List<Segment> segments) {
                 .forEach(change -> {
                     if (!change.date().isAfter(year.start())) {
                         now.put(change.owner(), millionths(change.position()));
-                    } else if (change.date().isBefore(year.end())) {
+                    } else if (OwnershipChanges.isWithin(year, change.date())) {
                         later.computeIfAbsent(change.date(), unused -> new ArrayList<>())
                                 .add(change);
                     }

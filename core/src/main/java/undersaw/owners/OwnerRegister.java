@@ -1,6 +1,7 @@
 package undersaw.owners;
 
 import java.util.List;
+import undersaw.calc.Calculation;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -93,6 +94,11 @@ public final class OwnerRegister extends Form {
         profitEnd.aside();
         capitalEnd.aside();
         return this;
+    }
+
+    /** What an owner is called: the name, or the row where there is none. */
+    public static String name(Calculation year, String owner) {
+        return year.value(NAME.in(owner)).map(value -> value.value().plain()).orElse(owner);
     }
 
     private Line place() {

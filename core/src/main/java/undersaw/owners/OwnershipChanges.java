@@ -1,10 +1,12 @@
 package undersaw.owners;
 
+import java.time.LocalDate;
 import java.util.List;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.law.calendar.Period;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
@@ -45,6 +47,11 @@ public final class OwnershipChanges extends Form {
     public OwnershipChanges heldInShares() {
         percentages.forEach(Line::aside);
         return this;
+    }
+
+    /** Whether a change counts on some days of the year only: what it changes on the first is the opening position. */
+    public static boolean isWithin(Period year, LocalDate date) {
+        return date.isAfter(year.start()) && date.isBefore(year.end());
     }
 
     private Line column(String name, String caption) {

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import undersaw.calc.Calculation;
+import undersaw.form.Part;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.MemberFigures;
@@ -40,12 +41,9 @@ public record Positions(Measure measure, Span span) {
         return members.once(
                 OWNERS,
                 () -> members.of(OWNERS).stream()
-                        .sorted(Comparator.comparingInt(owner -> place(members.answer(OwnerRegister.PLACE, owner))))
+                        .sorted(Comparator.comparingLong(
+                                owner -> Part.place(members.answer(OwnerRegister.PLACE, owner))))
                         .toList());
-    }
-
-    private static int place(String text) {
-        return text.matches("\\d{1,9}") ? Integer.parseInt(text) : Integer.MAX_VALUE;
     }
 
     /** What owners held on each day of a computed year; nothing where the return keeps no changes. */
@@ -68,9 +66,8 @@ public record Positions(Measure measure, Span span) {
                     changes.add(new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date, position.get()));
                 }
             }
-            boolean moved = changes.stream()
-                    .anyMatch(change -> change.date().isAfter(figures.period().start())
-                            && change.date().isBefore(figures.period().end()));
+            boolean moved =
+                    changes.stream().anyMatch(change -> OwnershipChanges.isWithin(figures.period(), change.date()));
             LineId begin = measure.opening();
             LineId end = measure.closing();
             if (begin != null && end != null) {

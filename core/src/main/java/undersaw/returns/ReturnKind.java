@@ -78,7 +78,7 @@ public interface ReturnKind {
 
     /** Whether the return takes the place of one that was accepted. */
     default boolean isAmended(Calculation calculation) {
-        return false;
+        return amendedBox().filter(box -> calculation.answer(box).equals("yes")).isPresent();
     }
 
     /** Whether more time to file was asked for. */

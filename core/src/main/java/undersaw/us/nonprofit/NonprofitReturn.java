@@ -88,11 +88,6 @@ public final class NonprofitReturn extends PlannedReturn {
     }
 
     @Override
-    public boolean isAmended(Calculation calculation) {
-        return calculation.answer(line("hdr/B/amended")).equals("yes");
-    }
-
-    @Override
     public Optional<LineId> amendedBox() {
         return Optional.of(line("hdr/B/amended"));
     }

@@ -12,14 +12,10 @@ import java.util.Set;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
-import undersaw.check.Diagnostic.Answer;
 import undersaw.check.Examination;
-import undersaw.check.Place;
-import undersaw.engagement.Heading.Flag;
-import undersaw.law.calendar.DueDate;
 import undersaw.line.LineId;
-import undersaw.money.Money;
-import undersaw.us.passthrough.OwnerNumbers;
+import undersaw.owners.OwnerRegister;
+import undersaw.us.passthrough.LateCheck;
 import undersaw.us.passthrough.PassthroughLaw;
 
 /** Checks of the answers that only a partnership gives on Schedule B. */
@@ -27,7 +23,6 @@ final class AnswerChecks {
     private static final Set<String> PERSONS = Set.of("individual", "estate");
     private static final Set<String> INELIGIBLE = Set.of("partnership", "trust", "disregarded");
     private static final BigDecimal HALF = BigDecimal.valueOf(50);
-    private static final Money CREDITABLE = Money.ofDollars(300);
     private static final int MOST = 100;
 
     private AnswerChecks() {}
@@ -64,30 +59,13 @@ final class AnswerChecks {
                 when(
                         "P-0210",
                         STOP,
-                        look -> look.says("1065/hdr/G5", "yes") && !look.says("1065/B/31", "yes") && isPast(look),
+                        look -> look.says("1065/hdr/G5", "yes")
+                                && !look.says("1065/B/31", "yes")
+                                && look.today().isAfter(LateCheck.lastDay(look)),
                         look -> onLine(
                                 "1065/B/31",
                                 "After the due date this partnership corrects itself by an adjustment request, not by "
-                                        + "an amended return.")),
-                when(
-                        "P-0211",
-                        QUERY,
-                        look -> !look.has("1065/K-2/exception") && !look.says("1065/K/16", "yes")
-                                || look.says("1065/K-2/exception", "yes")
-                                        && look.amount("1065/K/21").compareTo(CREDITABLE) > 0,
-                        look -> new Found(
-                                Place.line("1065/K-2/exception"),
-                                "Say whether the foreign schedules may be left out"
-                                        + (look.amount("1065/K/21").compareTo(CREDITABLE) > 0
-                                                ? "; foreign tax is above 300."
-                                                : "; nothing foreign stands on the return."),
-                                Answer.YES_OR_NO)));
-    }
-
-    private static boolean isPast(Examination look) {
-        DueDate due = DueDate.ofPassthrough(look.period());
-        boolean extended = look.heading().is(Flag.EXTENDED) || look.says("7004/filed", "yes");
-        return look.today().isAfter(extended ? due.extended() : due.due());
+                                        + "an amended return.")));
     }
 
     private static boolean hasRepresentative(Examination look) {
@@ -107,7 +85,8 @@ final class AnswerChecks {
                 found.add(onLine(
                         "1065/B/31",
                         "Electing out is not open: "
-                                + OwnerNumbers.name(look, kind.key().instance()) + " is a "
+                                + OwnerRegister.name(
+                                        look.calculation(), kind.key().instance()) + " is a "
                                 + kind.value().plain() + ". Answer no and name a representative."));
             }
         }
@@ -139,7 +118,7 @@ final class AnswerChecks {
             if (asked && most(look, owner).compareTo(HALF) >= 0) {
                 found.add(onLine(
                         "1065/B/" + question,
-                        OwnerNumbers.name(look, owner) + " holds "
+                        OwnerRegister.name(look.calculation(), owner) + " holds "
                                 + most(look, owner).stripTrailingZeros().toPlainString() + "%; the answer is no."));
             }
         }

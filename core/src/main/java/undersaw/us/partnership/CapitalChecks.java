@@ -14,7 +14,7 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.us.passthrough.OwnerNumbers;
+import undersaw.owners.OwnerRegister;
 
 /** Checks of capital accounts and of the partners' shares of debts. */
 final class CapitalChecks {
@@ -71,7 +71,8 @@ final class CapitalChecks {
                 .filter(value -> value.amount().isNegative())
                 .map(value -> Found.at(
                         new Place.OnLine(value.key()),
-                        OwnerNumbers.name(look, value.key().instance()) + " ends with negative tax capital of "
+                        OwnerRegister.name(look.calculation(), value.key().instance())
+                                + " ends with negative tax capital of "
                                 + value.amount().printed() + ". Check basis and at-risk."))
                 .toList();
     }
@@ -90,7 +91,7 @@ final class CapitalChecks {
             if (withdrawn.amount().isPositive() && withdrawn.amount().compareTo(held) > 0) {
                 found.add(Found.at(
                         new Place.OnLine(withdrawn.key()),
-                        "Distributions to " + OwnerNumbers.name(look, owner)
+                        "Distributions to " + OwnerRegister.name(look.calculation(), owner)
                                 + " exceed capital and share of debts: there may be gain."));
             }
         }

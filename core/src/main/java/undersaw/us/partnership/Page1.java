@@ -4,8 +4,6 @@ import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
-import java.util.ArrayList;
-import java.util.List;
 import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -15,19 +13,18 @@ import undersaw.form.formula.Formula;
 import undersaw.form.formula.Paid;
 import undersaw.ledger.PaymentKind;
 import undersaw.ledger.Side;
+import undersaw.us.passthrough.Deductions;
 
 /** Form 1065, heading and page 1 (2024 form, from memory). */
 final class Page1 extends Form {
     final Line grossReceipts;
     final Line returnsAndAllowances;
     final Line netReceipts;
-    final Line grossProfit;
     final Line fromOthers;
     final Line farmProfit;
     final Line businessPropertyGain;
     final Line otherIncome;
     final Line totalIncome;
-    final Line salaries;
     final Line guaranteed;
     final Line interestPaid;
     final Line depreciation;
@@ -37,7 +34,7 @@ final class Page1 extends Form {
     final Line balanceDue;
     final Line payment;
     final Line extension;
-    private final List<Line> deductions = new ArrayList<>();
+    final Deductions deductions = new Deductions();
 
     Page1(PartnershipForms all) {
         super("1065", "Return of partnership income");
@@ -71,7 +68,7 @@ final class Page1 extends Form {
                 .is(grossReceipts.minus(returnsAndAllowances))
                 .always();
         Line costOfSales = line("2", "Cost of goods sold").is(() -> all.form1125A.costOfSales);
-        grossProfit =
+        Line grossProfit =
                 line("3", "Gross profit").is(netReceipts.minus(costOfSales)).always();
         section(Section.OTHER_INCOME);
         fromOthers = booksLine("4", "Ordinary income or loss of other partnerships, estates and trusts", Side.CREDIT)
@@ -87,7 +84,7 @@ final class Page1 extends Form {
 
         part("2", "Deductions", "IRC 162, 703(a); Instructions for Form 1065, Deductions");
         section(Section.EXPENSES);
-        salaries = deduction("9", "Salaries and wages, other than to partners", "IRC 162(a)(1)");
+        deduction("9", "Salaries and wages, other than to partners", "IRC 162(a)(1)");
         guaranteed = deduction("10", "Guaranteed payments to partners", "IRC 707(c)");
         deduction("11", "Repairs and maintenance", "Reg. 1.162-4");
         deduction("12", "Bad debts", "IRC 166");
@@ -116,7 +113,7 @@ final class Page1 extends Form {
         otherDeductions.fromBooksAnd(() -> sum(otherDeductions.fromAccounts(), all.form4562.amortizationOnPage1));
         mappable(otherDeductions, Side.DEBIT);
         deductions.add(otherDeductions);
-        Line total = line("22", "Total deductions").is(sum(deductions)).always();
+        Line total = line("22", "Total deductions").is(deductions.total()).always();
         ordinaryIncome = line("23", "Ordinary business income or loss")
                 .is(totalIncome.minus(total))
                 .always();
@@ -138,20 +135,7 @@ final class Page1 extends Form {
     }
 
     private Line deduction(String within, String caption, String citation) {
-        Line line = booksLine(within, caption, Side.DEBIT).cites(citation);
-        deductions.add(line);
-        return line;
-    }
-
-    /** Lines of deduction that accounts alone lead to. */
-    List<Line> deductionsOfBooks() {
-        return deductions.stream().filter(Line::isBooksOnly).toList();
-    }
-
-    /** All deductions but interest. */
-    Formula deductionsWithoutInterest() {
-        return sum(
-                deductions.stream().filter(line -> !line.equals(interestPaid)).toList());
+        return deductions.add(booksLine(within, caption, Side.DEBIT).cites(citation));
     }
 
     /** Receipts as question 4 counts them, those of page 1 (Instructions for Form 1065, Schedule B). */

@@ -6,6 +6,7 @@ import static undersaw.check.Severity.QUERY;
 import static undersaw.check.Severity.STOP;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -18,7 +19,7 @@ import undersaw.check.Place;
 import undersaw.engagement.Station;
 import undersaw.line.LineId;
 import undersaw.owners.OwnerRegister;
-import undersaw.us.passthrough.OwnerNumbers;
+import undersaw.owners.OwnershipChanges;
 
 /** Checks of the partners, of what they hold, and of special allocations. */
 final class PartnerChecks {
@@ -68,7 +69,7 @@ final class PartnerChecks {
                 .filter(owner -> answer(look, "1065/K-1/active", owner).isEmpty())
                 .map(owner -> new Found(
                         new Place.OnLine(LineId.of("1065/K-1/active").in(owner)),
-                        "Say whether " + OwnerNumbers.name(look, owner)
+                        "Say whether " + OwnerRegister.name(look.calculation(), owner)
                                 + " takes an active part; the analysis by kind of partner depends on it.",
                         Answer.YES_OR_NO))
                 .toList();
@@ -111,7 +112,8 @@ final class PartnerChecks {
                     found.add(Found.at(
                             new Place.OnLine(begin.key()),
                             "The share of " + measure + " of "
-                                    + OwnerNumbers.name(look, begin.key().instance())
+                                    + OwnerRegister.name(
+                                            look.calculation(), begin.key().instance())
                                     + " changed, but no date is recorded. Add it to the changes of ownership."));
                 }
             }
@@ -122,10 +124,8 @@ final class PartnerChecks {
     /** Rows of changes within the year. */
     private static List<LineValue> changesWithin(Examination look) {
         return look.rows("OWNERSHIP/date").stream()
-                .filter(date -> java.time.LocalDate.parse(date.value().plain())
-                                .isAfter(look.period().start())
-                        && java.time.LocalDate.parse(date.value().plain())
-                                .isBefore(look.period().end()))
+                .filter(date -> OwnershipChanges.isWithin(
+                        look.period(), LocalDate.parse(date.value().plain())))
                 .toList();
     }
 
@@ -148,7 +148,7 @@ final class PartnerChecks {
                 .map(owner -> onLine(
                         "1065/K/12",
                         "A trust or estate cannot take section 179. Lower line 12 by the share of "
-                                + OwnerNumbers.name(look, owner) + " or allocate it specially."))
+                                + OwnerRegister.name(look.calculation(), owner) + " or allocate it specially."))
                 .toList();
     }
 
@@ -158,7 +158,7 @@ final class PartnerChecks {
                     String owner = look.inRow("OWNERSHIP/owner", date);
                     return Found.at(
                             new Place.AtStation(Station.OWNERS, "ownership"),
-                            OwnerNumbers.name(look, owner) + " changed on "
+                            OwnerRegister.name(look.calculation(), owner) + " changed on "
                                     + date.value().plain()
                                     + ". Daily proration was used; confirm that the agreement says so.");
                 })
@@ -182,7 +182,7 @@ final class PartnerChecks {
                 .filter(owner -> answer(look, "1065/K-1/se", owner).isEmpty())
                 .map(owner -> Found.at(
                         new Place.OnLine(LineId.of("1065/K-1/se").in(owner)),
-                        "Say whether " + OwnerNumbers.name(look, owner)
+                        "Say whether " + OwnerRegister.name(look.calculation(), owner)
                                 + " is treated as a general or a limited partner for self-employment tax."))
                 .toList();
     }

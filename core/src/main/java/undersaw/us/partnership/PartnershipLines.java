@@ -29,6 +29,8 @@ final class PartnershipLines {
                     Map.entry(Held.NONCASH_GIFTS, "K/13b"),
                     Map.entry(Held.NET_1231, "K/10"),
                     Map.entry(Held.PROPERTY_GAIN, "6"),
+                    Map.entry(Held.FOREIGN_TAX, "K/21"),
+                    Map.entry(Held.FOREIGN_SCHEDULES, "K/16"),
                     Map.entry(Held.OWED, "28")),
             List.of("1065/6", "1065/K/8", "1065/K/9a", "1065/K/10", "8825/19", "1065/K/20c/L"));
 

@@ -16,6 +16,7 @@ import undersaw.form.formula.Term;
 import undersaw.line.NaturalOrder;
 import undersaw.owners.ByAgreement;
 import undersaw.owners.OwnerRegister;
+import undersaw.us.passthrough.OwnersItems.Boxed;
 
 /**
  * Schedule K-1 (Form 1065), once a partner: each line of Schedule K by special allocation, or by profit and
@@ -35,7 +36,7 @@ final class ScheduleK1 extends Form {
                 .membersAcross();
         line("K-1/final", "Final Schedule K-1").as(LineKind.BOX).ofTheYear();
         List<Box> boxes = new ArrayList<>();
-        for (ScheduleK.Boxed each : all.scheduleK.boxed) {
+        for (Boxed each : all.scheduleK.boxed()) {
             boxes.add(new Box(each.box(), each.line().caption(), () -> divided(all, each)));
         }
         recorded(all, boxes);
@@ -63,7 +64,7 @@ final class ScheduleK1 extends Form {
                 "19/C", k.propertyDrawn.caption(), () -> Recorded.box(k.propertyDrawn, recorded.propertyDrawn)));
     }
 
-    private static Divided divided(PartnershipForms all, ScheduleK.Boxed each) {
+    private static Divided divided(PartnershipForms all, Boxed each) {
         Line decides = each.bySign() ? each.line() : all.analysis.withoutGuaranteed;
         return new Divided(new ByAgreement(each.line().id(), decides.id(), all.percentages.rounding.id()));
     }

@@ -35,11 +35,11 @@ public record LateCheck(ReturnLines at) {
     }
 
     private static boolean isLate(Examination look) {
-        return look.today().isAfter(end(look)) && look.law().has(PassthroughLaw.LATE_OWNER_MONTH);
+        return look.today().isAfter(lastDay(look)) && look.law().has(PassthroughLaw.LATE_OWNER_MONTH);
     }
 
     /** The last day on which the return is in time. */
-    private static LocalDate end(Examination look) {
+    public static LocalDate lastDay(Examination look) {
         DueDate due = DueDate.ofPassthrough(look.period());
         boolean extended = look.heading().is(Flag.EXTENDED) || look.says("7004/filed", "yes");
         return extended ? due.extended() : due.due();
@@ -52,7 +52,7 @@ public record LateCheck(ReturnLines at) {
 
     /** For each owner and month, a part of one counted whole, twelve at most (IRC 6699(b), (d)). */
     private Money penalty(Examination look) {
-        Period late = Period.between(end(look), look.today());
+        Period late = Period.between(lastDay(look), look.today());
         long months = Math.min(MOST_MONTHS, late.toTotalMonths() + (late.getDays() > 0 ? 1 : 0));
         return Money.ofDollars(
                 look.law().amount(PassthroughLaw.LATE_OWNER_MONTH).dollars() * holders(look) * months);

@@ -27,15 +27,6 @@ public record OwnerNumbers(String code, String held) {
         return new Check(code, Severity.STOP, this::missing);
     }
 
-    /** What an owner is called. */
-    public static String name(Examination look, String owner) {
-        String name = look.calculation()
-                .value(OwnerRegister.NAME.in(owner))
-                .map(value -> value.value().plain())
-                .orElse("");
-        return name.isEmpty() ? owner : name;
-    }
-
     private List<Found> missing(Examination look) {
         List<Found> found = new ArrayList<>();
         Map<String, String> seen = new HashMap<>();
@@ -52,7 +43,8 @@ public record OwnerNumbers(String code, String held) {
             if (number.isEmpty() || seen.put(number, owner) != null) {
                 found.add(Found.at(
                         new Place.OnLine(LineId.of("OWNERS/tin").in(owner)),
-                        "The taxpayer number of " + name(look, owner) + " is missing or repeated."));
+                        "The taxpayer number of " + OwnerRegister.name(look.calculation(), owner)
+                                + " is missing or repeated."));
             }
         }
         return found;

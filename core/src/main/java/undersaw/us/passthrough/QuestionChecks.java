@@ -15,6 +15,7 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.money.Money;
 import undersaw.us.passthrough.ReturnLines.Held;
 
 /**
@@ -24,6 +25,8 @@ import undersaw.us.passthrough.ReturnLines.Held;
  * @param must questions without whose answer nothing is filed
  */
 public record QuestionChecks(ReturnLines at, Set<String> must) {
+    private static final Money CREDITABLE = Money.ofDollars(300);
+
     /** The checks, in the order of their numbers. */
     public List<Check> all() {
         return List.of(
@@ -35,7 +38,23 @@ public record QuestionChecks(ReturnLines at, Set<String> must) {
                         look -> look.says(at.line(Held.PAYMENTS_QUESTION), "yes")
                                 && !look.says(at.line(Held.FILED_QUESTION), "yes"),
                         look -> onLine(
-                                at.line(Held.FILED_QUESTION), "Forms 1099 were needed and are not shown as filed.")));
+                                at.line(Held.FILED_QUESTION), "Forms 1099 were needed and are not shown as filed.")),
+                new Check(at.check("0211"), QUERY, this::foreignSchedules));
+    }
+
+    /** Whether foreign schedules may be left out is asked until it is said, and again where the tax says otherwise. */
+    private List<Found> foreignSchedules(Examination look) {
+        String exception = at.form() + "/K-2/exception";
+        boolean large = look.amount(at.line(Held.FOREIGN_TAX)).compareTo(CREDITABLE) > 0;
+        boolean unsaid = !look.has(exception) && !look.says(at.line(Held.FOREIGN_SCHEDULES), "yes");
+        if (!unsaid && !(large && look.says(exception, "yes"))) {
+            return List.of();
+        }
+        return List.of(new Found(
+                Place.line(exception),
+                "Say whether the foreign schedules may be left out"
+                        + (large ? "; foreign tax is above 300." : "; nothing foreign stands on the return."),
+                Answer.YES_OR_NO));
     }
 
     private List<Found> unanswered(Examination look, boolean needed) {

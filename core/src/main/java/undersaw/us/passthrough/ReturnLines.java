@@ -34,6 +34,8 @@ public record ReturnLines(
         NONCASH_GIFTS,
         NET_1231,
         PROPERTY_GAIN,
+        FOREIGN_TAX,
+        FOREIGN_SCHEDULES,
         OWED
     }
 

@@ -20,7 +20,6 @@ import undersaw.us.passthrough.PassthroughLaw;
 /** Checks of the answers that only an S corporation gives on Schedule B. */
 final class AnswerChecks {
     private static final Set<String> OTHERS = Set.of("trust", "estate", "disregarded");
-    private static final Money CREDITABLE = Money.ofDollars(300);
 
     private AnswerChecks() {}
 
@@ -43,20 +42,7 @@ final class AnswerChecks {
                         look -> new Found(
                                 Place.line("1120-S/B/8"),
                                 "Enter the net unrealized built-in gain, or zero.",
-                                Answer.TYPE)),
-                when(
-                        "S-0211",
-                        QUERY,
-                        look -> !look.has("1120-S/K-2/exception") && !look.says("1120-S/K/14", "yes")
-                                || look.says("1120-S/K-2/exception", "yes")
-                                        && look.amount("1120-S/K/16f").compareTo(CREDITABLE) > 0,
-                        look -> new Found(
-                                Place.line("1120-S/K-2/exception"),
-                                "Say whether the foreign schedules may be left out"
-                                        + (look.amount("1120-S/K/16f").compareTo(CREDITABLE) > 0
-                                                ? "; foreign tax is above 300."
-                                                : "; nothing foreign stands on the return."),
-                                Answer.YES_OR_NO)));
+                                Answer.TYPE)));
     }
 
     private static List<Found> otherHolders(Examination look) {

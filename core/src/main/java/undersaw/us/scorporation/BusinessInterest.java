@@ -24,7 +24,7 @@ final class BusinessInterest {
     private static Formula tentativeIncome(SCorporationForms all) {
         return all.page1
                 .totalIncome
-                .minus(all.page1.deductionsWithoutInterest())
+                .minus(all.page1.deductions.without(all.page1.interestPaid))
                 .minus(all.page1.interestPaid.fromAccounts());
     }
 }

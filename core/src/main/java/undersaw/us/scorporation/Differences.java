@@ -8,6 +8,7 @@ import undersaw.form.formula.Formula;
 import undersaw.form.formula.Formulas;
 import undersaw.us.passthrough.DifferencesWorksheet;
 import undersaw.us.passthrough.Held;
+import undersaw.us.passthrough.HeldDeductions;
 
 /** The lines of an S corporation's return that are held against its books for Schedule M-1. */
 final class Differences {
@@ -62,21 +63,15 @@ final class Differences {
     }
 
     private static List<Held> deductions(SCorporationForms all) {
-        List<Held> held = new ArrayList<>();
-        held.add(Held.byBooks(all.page1.returnsAndAllowances));
-        all.page1.deductionsOfBooks().forEach(line -> held.add(Held.byBooks(line)));
-        held.add(new Held(
-                all.page1.interestPaid, all.page1.interestPaid.fromAccounts().plus(all.form8990.change)));
-        held.add(new Held(
-                all.page1.otherDeductions,
-                all.page1.otherDeductions.fromAccounts().plus(all.form4562.amortizationOnPage1)));
-        Stream.of(all.form1125A.purchases, all.form1125A.labor, all.form1125A.section263A, all.form1125A.otherCosts)
-                .forEach(line -> held.add(new Held(line, line.unreplaced())));
-        all.scheduleK.deductionsOfBooks().forEach(line -> held.add(Held.byBooks(line)));
-        held.add(new Held(
-                all.scheduleK.otherRentalCosts,
-                all.scheduleK.otherRentalCosts.fromAccounts().plus(all.scheduleK.otherRentalDepreciation)));
-        return held;
+        return new HeldDeductions(
+                        all.page1.returnsAndAllowances,
+                        all.page1.deductions,
+                        all.page1.interestPaid,
+                        all.page1.otherDeductions,
+                        all.form8990,
+                        all.form4562,
+                        all.form1125A)
+                .with(all.scheduleK, all.scheduleK.otherRental);
     }
 
     /** All depreciation of the return, section 179 with it. */
@@ -85,7 +80,7 @@ final class Differences {
                 all.page1.depreciation,
                 all.form4562.depreciationInCost,
                 all.form8825.depreciationInAll(),
-                all.scheduleK.otherRentalDepreciation,
+                all.scheduleK.otherRental.depreciation(),
                 all.scheduleK.section179);
     }
 }

@@ -4,8 +4,6 @@ import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
-import java.util.ArrayList;
-import java.util.List;
 import undersaw.engagement.HeadingField;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -15,19 +13,17 @@ import undersaw.form.formula.Formula;
 import undersaw.form.formula.Paid;
 import undersaw.ledger.PaymentKind;
 import undersaw.ledger.Side;
+import undersaw.us.passthrough.Deductions;
 
 /** Form 1120-S, heading and page 1 (2024 form, from memory). */
 final class Page1 extends Form {
-    final Line elected;
     final Line grossReceipts;
     final Line returnsAndAllowances;
     final Line netReceipts;
-    final Line grossProfit;
     final Line businessPropertyGain;
     final Line otherIncome;
     final Line totalIncome;
     final Line officers;
-    final Line salaries;
     final Line interestPaid;
     final Line depreciation;
     final Line depletion;
@@ -37,14 +33,13 @@ final class Page1 extends Form {
     final Line totalTax;
     final Line payments;
     final Line extension;
-    final Line owed;
     final Line overpayment;
-    private final List<Line> deductions = new ArrayList<>();
+    final Deductions deductions = new Deductions();
 
     Page1(SCorporationForms all) {
         super("1120-S", "Income tax return of an S corporation");
         part("hdr", "Heading", "Instructions for Form 1120-S, Specific Instructions");
-        elected = line("hdr/A", "First day of the election as an S corporation")
+        line("hdr/A", "First day of the election as an S corporation")
                 .as(LineKind.DATE)
                 .cites("IRC 1362(b)");
         line("hdr/B", "Business activity code").fromHeading(HeadingField.ACTIVITY_CODE, LineKind.TEXT);
@@ -83,7 +78,7 @@ final class Page1 extends Form {
                 .is(grossReceipts.minus(returnsAndAllowances))
                 .always();
         Line costOfSales = line("2", "Cost of goods sold").is(() -> all.form1125A.costOfSales);
-        grossProfit =
+        Line grossProfit =
                 line("3", "Gross profit").is(netReceipts.minus(costOfSales)).always();
         section(Section.OTHER_INCOME);
         businessPropertyGain = line("4", "Net gain or loss from Form 4797").cites("IRC 1231, 1245");
@@ -97,7 +92,7 @@ final class Page1 extends Form {
         part("2", "Deductions", "IRC 162, 1363(b); Instructions for Form 1120-S, Deductions");
         section(Section.EXPENSES);
         officers = deduction("7", "Compensation of officers", "IRC 162(a)(1); Rev. Rul. 74-44");
-        salaries = deduction("8", "Salaries and wages, less employment credits", "IRC 162(a)(1)");
+        deduction("8", "Salaries and wages, less employment credits", "IRC 162(a)(1)");
         deduction("9", "Repairs and maintenance", "Reg. 1.162-4");
         deduction("10", "Bad debts", "IRC 166");
         deduction("11", "Rents", "IRC 162(a)(3)");
@@ -124,7 +119,7 @@ final class Page1 extends Form {
         otherDeductions.fromBooksAnd(() -> sum(otherDeductions.fromAccounts(), all.form4562.amortizationOnPage1));
         mappable(otherDeductions, Side.DEBIT);
         deductions.add(otherDeductions);
-        totalDeductions = line("21", "Total deductions").is(sum(deductions)).always();
+        totalDeductions = line("21", "Total deductions").is(deductions.total()).always();
         ordinaryIncome = line("22", "Ordinary business income or loss")
                 .is(totalIncome.minus(totalDeductions))
                 .always();
@@ -149,7 +144,7 @@ final class Page1 extends Form {
         Line elective = line("24d", "Elective payment of credits").cites("IRC 6417");
         payments = line("24z", "Payments and credits").is(sum(estimated, extension, fuel, elective));
         Line penalty = line("25", "Estimated tax penalty").cites("IRC 6655");
-        owed = line("26", "Amount owed")
+        Line owed = line("26", "Amount owed")
                 .is(sum(totalTax, penalty).minus(payments).notBelowZero());
         overpayment = line("27", "Overpayment")
                 .is(payments.minus(sum(totalTax, penalty)).notBelowZero());
@@ -158,20 +153,7 @@ final class Page1 extends Form {
     }
 
     private Line deduction(String within, String caption, String citation) {
-        Line line = booksLine(within, caption, Side.DEBIT).cites(citation);
-        deductions.add(line);
-        return line;
-    }
-
-    /** Lines of deduction that accounts alone lead to. */
-    List<Line> deductionsOfBooks() {
-        return deductions.stream().filter(Line::isBooksOnly).toList();
-    }
-
-    /** All deductions but interest. */
-    Formula deductionsWithoutInterest() {
-        return sum(
-                deductions.stream().filter(line -> !line.equals(interestPaid)).toList());
+        return deductions.add(booksLine(within, caption, Side.DEBIT).cites(citation));
     }
 
     /** Receipts as Schedule B counts them, those of page 1 (Instructions for Form 1120-S, question 11). */

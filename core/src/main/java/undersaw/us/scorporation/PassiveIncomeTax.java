@@ -107,12 +107,12 @@ final class PassiveIncomeTax extends Form {
                 all.page1.netReceipts,
                 all.page1.otherIncome,
                 all.page1.businessPropertyGain.notBelowZero(),
-                all.scheduleK.otherRentalGross,
+                all.scheduleK.otherRental.gross(),
                 all.form8825.grossInAll,
                 sum(portfolio(all)));
     }
 
     private static Formula passive(SCorporationForms all) {
-        return sum(all.scheduleK.otherRentalGross, all.form8825.grossInAll, sum(portfolio(all)));
+        return sum(all.scheduleK.otherRental.gross(), all.form8825.grossInAll, sum(portfolio(all)));
     }
 }

@@ -29,6 +29,8 @@ final class SCorporationLines {
                     Map.entry(Held.NONCASH_GIFTS, "K/12b"),
                     Map.entry(Held.NET_1231, "K/9"),
                     Map.entry(Held.PROPERTY_GAIN, "4"),
+                    Map.entry(Held.FOREIGN_TAX, "K/16f"),
+                    Map.entry(Held.FOREIGN_SCHEDULES, "K/14"),
                     Map.entry(Held.OWED, "26")),
             List.of("1120-S/4", "1120-S/K/7", "1120-S/K/8a", "1120-S/K/9", "8825/19", "1120-S/K/17d/K"));
 

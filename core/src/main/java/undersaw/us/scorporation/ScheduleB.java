@@ -83,7 +83,7 @@ final class ScheduleB extends Form {
         ScheduleK k = all.scheduleK;
         return sum(
                 all.page1.receipts(),
-                k.otherRentalGross,
+                k.otherRental.gross(),
                 k.interest,
                 k.dividends,
                 k.royalties,

@@ -15,6 +15,7 @@ import undersaw.line.NaturalOrder;
 import undersaw.owners.ByHoldings;
 import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
+import undersaw.us.passthrough.OwnersItems.Boxed;
 
 /**
  * Schedule K-1 (Form 1120-S), once a shareholder: each line of Schedule K by shares and days; distributions and loans
@@ -32,11 +33,11 @@ final class ScheduleK1 extends Form {
                 .per(OwnerRegister.ROWS)
                 .membersAcross();
         line("K-1/final", "Final Schedule K-1").as(LineKind.BOX).ofTheYear();
-        List<ScheduleK.Boxed> boxes = new ArrayList<>(all.scheduleK.boxed);
-        boxes.add(new ScheduleK.Boxed(all.scheduleK.distributions, "16/D"));
-        boxes.add(new ScheduleK.Boxed(all.scheduleK.repaid, "16/E"));
-        boxes.sort(Comparator.comparing(ScheduleK.Boxed::box, NaturalOrder.COUNTED));
-        for (ScheduleK.Boxed each : boxes) {
+        List<Boxed> boxes = new ArrayList<>(all.scheduleK.boxed());
+        boxes.add(new Boxed(all.scheduleK.distributions, "16/D", true));
+        boxes.add(new Boxed(all.scheduleK.repaid, "16/E", true));
+        boxes.sort(Comparator.comparing(Boxed::box, NaturalOrder.COUNTED));
+        for (Boxed each : boxes) {
             Line box = line("K-1/" + each.box(), each.line().caption());
             box.is(() -> part(all, each)).cites("IRC 1366(a), 1377(a)(1)");
             byBox.put(each.box(), box);
@@ -61,7 +62,7 @@ final class ScheduleK1 extends Form {
     }
 
     /** By shares and days; what was recorded for each goes as it was recorded. */
-    private static Term part(SCorporationForms all, ScheduleK.Boxed each) {
+    private static Term part(SCorporationForms all, Boxed each) {
         return switch (each.box()) {
             case "16/D" -> all.distributions.net;
             case "16/E" -> all.loans.box(each.line());

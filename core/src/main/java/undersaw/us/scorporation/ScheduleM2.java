@@ -137,7 +137,7 @@ final class ScheduleM2 extends Form {
         ScheduleK k = all.scheduleK;
         return List.of(
                 k.rental,
-                k.otherRental,
+                k.otherRental.net(),
                 k.interest,
                 k.dividends,
                 k.royalties,

@@ -21,6 +21,8 @@ import undersaw.engagement.Station;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.owners.OwnerRegister;
+import undersaw.owners.OwnershipChanges;
 import undersaw.us.passthrough.OwnerNumbers;
 
 /** Checks of who holds the shares, of changes within the year, and of basis. */
@@ -69,17 +71,13 @@ final class ShareholderChecks {
         return new BigDecimal(row.value().plain()).signum() == 0;
     }
 
-    private static String name(Examination look, String owner) {
-        return OwnerNumbers.name(look, owner);
-    }
-
     private static List<Found> barred(Examination look) {
         List<Found> found = new ArrayList<>();
         for (LineValue kind : look.rows("OWNERS/kind")) {
             if (BARRED.contains(kind.value().plain())) {
                 found.add(Found.at(
                         new Place.OnLine(kind.key()),
-                        name(look, kind.key().instance())
+                        OwnerRegister.name(look.calculation(), kind.key().instance())
                                 + " may not hold stock in an S corporation. Check the election."));
             }
         }
@@ -111,12 +109,11 @@ final class ShareholderChecks {
     private static List<Found> soldOut(Examination look) {
         List<Found> found = new ArrayList<>();
         for (Change change : changes(look)) {
-            boolean within = change.date().isAfter(look.period().start())
-                    && change.date().isBefore(look.period().end());
-            if (within && change.shares().signum() == 0) {
+            if (OwnershipChanges.isWithin(look.period(), change.date())
+                    && change.shares().signum() == 0) {
                 found.add(Found.at(
                         new Place.AtStation(Station.OWNERS, "ownership"),
-                        name(look, change.owner()) + " sold all shares on " + change.date()
+                        OwnerRegister.name(look.calculation(), change.owner()) + " sold all shares on " + change.date()
                                 + ". Closing the books can be elected (section 1377); confirm daily proration."));
             }
         }
@@ -128,7 +125,7 @@ final class ShareholderChecks {
                 .filter(change -> change.date().equals(look.period().start()))
                 .map(change -> Found.at(
                         new Place.AtStation(Station.OWNERS, "ownership"),
-                        "The change of " + name(look, change.owner())
+                        "The change of " + OwnerRegister.name(look.calculation(), change.owner())
                                 + " on the first day was read as the opening position. Confirm it."))
                 .toList();
     }
@@ -141,7 +138,9 @@ final class ShareholderChecks {
                 .filter(kind -> Set.of("estate", "trust").contains(kind.value().plain()))
                 .map(kind -> onLine(
                         "1120-S/K/11",
-                        "Section 179 is lost to " + name(look, kind.key().instance())
+                        "Section 179 is lost to "
+                                + OwnerRegister.name(
+                                        look.calculation(), kind.key().instance())
                                 + ": lower line 11 by that share; it stays in the asset's basis."))
                 .toList();
     }
@@ -155,7 +154,9 @@ final class ShareholderChecks {
             LineKey opening = LineId.of("7203/1").in(owner);
             if (asked && look.calculation().value(opening).isEmpty()) {
                 found.add(new Found(
-                        new Place.OnLine(opening), "Type " + name(look, owner) + "'s opening basis.", Answer.TYPE));
+                        new Place.OnLine(opening),
+                        "Type " + OwnerRegister.name(look.calculation(), owner) + "'s opening basis.",
+                        Answer.TYPE));
             }
         }
         return found;
@@ -174,7 +175,9 @@ final class ShareholderChecks {
                 .filter(value -> value.amount().isPositive())
                 .map(value -> Found.at(
                         new Place.OnLine(value.key()),
-                        "Amounts of " + name(look, value.key().instance()) + " "
+                        "Amounts of "
+                                + OwnerRegister.name(
+                                        look.calculation(), value.key().instance()) + " "
                                 + words.formatted(value.amount().printed())))
                 .toList();
     }

@@ -15,6 +15,7 @@ import undersaw.engagement.Snapshot;
 import undersaw.files.FileFault;
 import undersaw.files.folder.CsvTable.Row;
 import undersaw.form.Line;
+import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
@@ -165,10 +166,8 @@ final class ListFiles {
         List<String> rows = new ArrayList<>(rows(snapshot, list));
         list.part()
                 .order()
-                .ifPresent(place -> rows.sort(
-                        Comparator.comparingInt(row -> snapshot.fact(place.id().in(row))
-                                .map(fact -> Integer.parseInt(fact.value()))
-                                .orElse(Integer.MAX_VALUE))));
+                .ifPresent(place -> rows.sort(Comparator.comparingLong(row -> Part.place(
+                        snapshot.fact(place.id().in(row)).map(Fact::value).orElse("")))));
         return rows;
     }
 

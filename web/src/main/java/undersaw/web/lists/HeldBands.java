@@ -14,9 +14,8 @@ import undersaw.owners.Positions;
  * What each owner held through the year, drawn: one column a stretch of days, as wide as it is long, one band an owner.
  *
  * @param stretches in the order of the year
- * @param owners in the order of the register
  */
-public record HeldBands(List<Stretch> stretches, List<String> owners) {
+public record HeldBands(List<Stretch> stretches) {
     private static final int WIDTH = 800;
     private static final int HEIGHT = 120;
     private static final int MOST = 40;
@@ -50,9 +49,7 @@ public record HeldBands(List<Stretch> stretches, List<String> owners) {
                     bands(year, holdings.get().owners(), segment)));
             before += segment.days();
         }
-        return Optional.of(new HeldBands(
-                stretches,
-                holdings.get().owners().stream().map(owner -> name(year, owner)).toList()));
+        return Optional.of(new HeldBands(stretches));
     }
 
     private static List<Band> bands(Calculation year, List<String> owners, Holdings.Segment segment) {
@@ -63,7 +60,7 @@ public record HeldBands(List<Stretch> stretches, List<String> owners) {
             if (held > 0) {
                 bands.add(new Band(
                         place,
-                        name(year, owners.get(place)),
+                        OwnerRegister.name(year, owners.get(place)),
                         BigDecimal.valueOf(held, DECIMALS).stripTrailingZeros().toPlainString(),
                         (int) (below * HEIGHT / segment.total()),
                         (int) Math.max(1, held * HEIGHT / segment.total())));
@@ -71,11 +68,5 @@ public record HeldBands(List<Stretch> stretches, List<String> owners) {
             below += held;
         }
         return bands;
-    }
-
-    private static String name(Calculation year, String owner) {
-        return year.value(OwnerRegister.NAME.in(owner))
-                .map(value -> value.value().plain())
-                .orElse(owner);
     }
 }

@@ -31,9 +31,7 @@ final class ShareBar {
                     .value()
                     .plain());
             pieces.add(new Piece(
-                    year.value(OwnerRegister.NAME.in(row))
-                            .map(value -> value.value().plain())
-                            .orElse(row),
+                    OwnerRegister.name(year, row),
                     share.stripTrailingZeros().toPlainString() + "%",
                     length(at),
                     length(share)));

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import undersaw.calc.Calculation;
 import undersaw.filing.FiledOwner;
 import undersaw.line.LineKey;
+import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnerStatements;
 import undersaw.owners.OwnerStatements.Box;
 import undersaw.web.desk.OpenEngagement;
@@ -40,7 +41,10 @@ public record StatementView(
         Calculation year = open.calculation();
         List<String> all = OwnerStatements.owners(year);
         Slice<String> slice = Slice.of(
-                all, asked.query(), new Slice.Page(asked.page(), ON_A_PAGE), owner -> owner + " " + name(year, owner));
+                all,
+                asked.query(),
+                new Slice.Page(asked.page(), ON_A_PAGE),
+                owner -> owner + " " + OwnerRegister.name(year, owner));
         String shown = all.contains(asked.owner())
                 ? asked.owner()
                 : slice.rows().stream().findFirst().orElse("");
@@ -48,17 +52,13 @@ public record StatementView(
                 code,
                 slice.map(owner -> new Owner(
                         owner,
-                        name(year, owner),
+                        OwnerRegister.name(year, owner),
                         sealed.filter(before -> !said(before, code, owner).equals(said(year, code, owner)))
                                 .isPresent(),
                         owner.equals(shown))),
                 shown.isEmpty() ? null : FiledOwner.of(year, shown).masked(),
                 shown.isEmpty() ? List.of() : rows(year, code, shown, sealed),
                 sealed.isPresent());
-    }
-
-    private static String name(Calculation year, String owner) {
-        return FiledOwner.of(year, owner).name();
     }
 
     private static Map<LineKey, String> said(Calculation year, String code, String owner) {

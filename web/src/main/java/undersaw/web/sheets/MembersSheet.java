@@ -96,10 +96,8 @@ public record MembersSheet(
     }
 
     private static Row row(Calculation year, Part part, Line line, Slice<Member> members) {
-        String within = line.id().within();
-        String head = part.code().split("-(shares|loans)", 2)[0] + "/";
         return new Row(
-                within.startsWith(head) ? within.substring(head.length()) : within,
+                number(part, line),
                 line.caption(),
                 members.rows().stream()
                         .map(member -> line.id().in(member.name()))
@@ -107,6 +105,14 @@ public record MembersSheet(
                                 Figure.of(line, key, year.value(key)).inGrid())
                         .toList(),
                 total(year, line));
+    }
+
+    /** The line's number without what the part's code says already: K-1 of K-1/1, on K-1-shares as well. */
+    private static String number(Part part, Line line) {
+        String within = line.id().within();
+        String first = within.split("/", 2)[0];
+        boolean said = part.code().equals(first) || part.code().startsWith(first + "-");
+        return said && !first.equals(within) ? within.substring(first.length() + 1) : within;
     }
 
     private static String total(Calculation year, Line line) {
