@@ -91,7 +91,7 @@ public final class AuthorityServer implements AutoCloseable {
         submissions.enrol("006230947", "Slackwater Terminal Company");
         submissions.enrol("006021436", "Bilge & Sons Plumbing, Inc.");
         submissions.enrol("005190384", "Slipway Nine Boatworks, Inc.");
-        submissions.enrol("006284017", "Two Ovens Bakehouse, LLC");
+        submissions.enrol("006284017", "Two Ovens Bakehouse, LP");
         submissions.enrol("003141592", "Harrow Slip Ropeworks, Inc.");
     }
 

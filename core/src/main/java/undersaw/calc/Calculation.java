@@ -312,6 +312,24 @@ public final class Calculation {
                 .anyMatch(line -> rows.column(line.id()).count() > 0);
     }
 
+    /**
+     * The member of a dimension that a place means when its line reads others: its own, or that of its pair; empty
+     * where it means none.
+     */
+    public String member(LineKey place, Dimension dimension) {
+        Dimension scope = plan.line(place.line()).flatMap(Line::scope).orElse(null);
+        if (scope == null || place.instance().isEmpty()) {
+            return "";
+        }
+        String part = scope.equals(dimension) ? place.instance() : scope.of(dimension, place.instance());
+        return part == null ? "" : part;
+    }
+
+    /** The place that a line means when it reads another. */
+    public LineKey read(LineKey place, Line other) {
+        return other.id().in(other.scope().map(scope -> member(place, scope)).orElse(""));
+    }
+
     /** The members of a dimension, in the order of their names. */
     public List<String> members(Dimension dimension) {
         return List.copyOf(rows.of(dimension).inOrder());

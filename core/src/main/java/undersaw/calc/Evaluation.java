@@ -61,7 +61,7 @@ final class Evaluation {
         this.plan = plan;
         this.snapshot = snapshot;
         typedBefore = HashTreePMap.empty();
-        rows = new RowDraft(RowFigures.none());
+        rows = new RowDraft(RowFigures.none(), plan.pairs());
         figures = new RunFigures(plan, snapshot, rows, Pools.empty(), HashTreePMap.empty());
         members = new RunMembers(plan, rows, figures);
         whole = true;
@@ -73,13 +73,16 @@ final class Evaluation {
         this.snapshot = snapshot;
         typedBefore = before.snapshot().facts();
         books = before.books();
-        rows = new RowDraft(before.rows());
+        rows = new RowDraft(before.rows(), plan.pairs());
         figures = new RunFigures(plan, snapshot, rows, before.pools(), before.values());
         members = new RunMembers(plan, rows, figures);
     }
 
     static Evaluation full(Plan plan, Snapshot snapshot) {
         Evaluation run = new Evaluation(plan, snapshot, entryTotals(snapshot));
+        plan.dimensions().stream()
+                .filter(each -> !each.always().isEmpty())
+                .forEach(each -> run.rows.count(each, each.always(), 1));
         snapshot.accounts().values().forEach(run::post);
         snapshot.facts().keySet().forEach(key -> {
             if (plan.has(key.line())) {
@@ -169,10 +172,14 @@ final class Evaluation {
         });
     }
 
-    /** Where members came or went, all that stands once a member is looked at for them. */
+    /** Where members came or went, all that stands once a member is looked at for them, pairs of them too. */
     private void stirMembers(Dimension members, PriorityQueue<Step> queue) {
         if (!rows.comeOrGone(members).isEmpty() && stirredMembers.add(members)) {
             queue.addAll(plan.stepsOver(members));
+            members.path().forEach(part -> stirMembers(part, queue));
+            plan.pairs().stream()
+                    .filter(path -> path.path().contains(members))
+                    .forEach(path -> stirMembers(path, queue));
         }
     }
 
@@ -336,11 +343,12 @@ final class Evaluation {
 
     /** The members for which any of the inputs moved. */
     private BitSet toFind(Set<Input> reads, Dimension members) {
-        boolean all = whole || reads.stream().anyMatch(input -> stirred.contains(input) && movedBy(input) == null);
+        boolean all =
+                whole || reads.stream().anyMatch(input -> stirred.contains(input) && movedBy(input, members) == null);
         BitSet places = all ? rows.places(members) : new BitSet();
         places.or(rows.comeOrGone(members));
         for (Input input : reads) {
-            BitSet moved = all ? null : movedBy(input);
+            BitSet moved = all ? null : movedBy(input, members);
             if (moved != null) {
                 places.or(moved);
             }
@@ -349,16 +357,25 @@ final class Evaluation {
     }
 
     /** The members whose own input moved; null where all read the same. */
-    private @Nullable BitSet movedBy(Input input) {
+    private @Nullable BitSet movedBy(Input input, Dimension members) {
         if (input instanceof Input.OfDivision part) {
-            return rows.moved(part.division());
+            return among(members, part.division().members(), rows.moved(part.division()));
         }
         if (input instanceof Input.OfAccounts read && plan.node(read.line()).scope() != null) {
-            return rows.fed(read.line());
+            return among(members, plan.node(read.line()).scope(), rows.fed(read.line()));
         }
-        return input instanceof Input.OfLine read && plan.node(read.line()).scope() != null
-                ? rows.moved(plan.node(read.line()).line())
-                : null;
+        if (input instanceof Input.OfLine read && plan.node(read.line()).scope() != null) {
+            return among(
+                    members,
+                    plan.node(read.line()).scope(),
+                    rows.moved(plan.node(read.line()).line()));
+        }
+        return null;
+    }
+
+    /** The members of a path to which these members of one of its dimensions belong. */
+    private BitSet among(Dimension members, Dimension read, BitSet moved) {
+        return members.equals(read) ? moved : rows.pairsOf(members, read, moved);
     }
 
     /** Takes off what members brought to a total and adds what they bring now. */

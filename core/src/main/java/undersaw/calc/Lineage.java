@@ -128,8 +128,9 @@ public record Lineage(
                         .line(read.division().line())
                         .filter(whole -> !whole.isRepeating())
                         .ifPresent(whole -> parts.add(part(calculation, whole, key)));
-                if (!key.instance().isEmpty()) {
-                    steps.addAll(calculation.steps(read.division(), key.instance()));
+                String member = calculation.member(key, read.division().members());
+                if (!member.isEmpty()) {
+                    steps.addAll(calculation.steps(read.division(), member));
                 }
             } else if (input instanceof Input.OfAccounts read) {
                 accounts.addAll(accounts(calculation, fed(calculation, read.line(), key)));
@@ -162,8 +163,8 @@ public record Lineage(
             LineKey key = line.id().alone();
             return new LinePart(line, key, calculation.value(key).orElse(null), List.of());
         }
-        LineKey key = line.id().in(from.instance());
-        LineValue value = from.instance().isEmpty()
+        LineKey key = calculation.read(from, line);
+        LineValue value = key.instance().isEmpty()
                 ? LineValue.computed(key, Value.of(calculation.rowTotal(line.id())), LineSource.COMPUTED)
                 : calculation.value(key).orElse(null);
         return new LinePart(line, key, value, List.of());
@@ -199,9 +200,11 @@ public record Lineage(
 
     /** Within a row, accounts of the same row are meant. */
     private static LineKey fed(Calculation calculation, LineId line, LineKey from) {
-        boolean repeats =
-                calculation.plan().line(line).filter(Line::isRepeating).isPresent();
-        return repeats ? line.in(from.instance()) : line.alone();
+        return calculation
+                .plan()
+                .line(line)
+                .map(other -> calculation.read(from, other))
+                .orElse(line.alone());
     }
 
     private static List<AccountPart> accounts(Calculation calculation, LineKey place) {

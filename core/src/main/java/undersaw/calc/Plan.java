@@ -10,6 +10,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -48,6 +49,8 @@ public final class Plan {
     private final List<Part> parts;
     private final Map<Part, List<Line>> linesOf = new IdentityHashMap<>();
     private final List<RowList> lists;
+    private final List<Dimension> dimensions;
+    private final List<Dimension> pairs;
 
     /**
      * Puts the lines that stand in the year in order.
@@ -78,6 +81,13 @@ public final class Plan {
         forms.forEach(form -> form.targets().forEach(target -> targets.put(target.id(), target)));
         forms.forEach(form -> form.lines().forEach(line -> ofAnyYear.add(line.id())));
         lists = collectLists();
+        dimensions = order.stream()
+                .map(Step::scope)
+                .filter(Objects::nonNull)
+                .flatMap(scope -> Stream.concat(scope.path().stream(), Stream.of(scope)))
+                .distinct()
+                .toList();
+        pairs = dimensions.stream().filter(Dimension::everyPair).toList();
     }
 
     private Map<LineId, Line> collect() {
@@ -235,6 +245,16 @@ public final class Plan {
 
     List<Step> order() {
         return order;
+    }
+
+    /** All that lines repeat for. */
+    List<Dimension> dimensions() {
+        return dimensions;
+    }
+
+    /** The paths of which every pair is a member. */
+    List<Dimension> pairs() {
+        return pairs;
     }
 
     Node node(LineId id) {

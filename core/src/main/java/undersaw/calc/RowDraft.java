@@ -2,7 +2,9 @@ package undersaw.calc;
 
 import java.util.BitSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.pcollections.PMap;
 import undersaw.form.Line;
 import undersaw.form.formula.Division;
@@ -12,6 +14,7 @@ import undersaw.line.LineId;
 
 /** The lines that repeat while they are evaluated: what is written, which cells moved, which members came or went. */
 final class RowDraft {
+    private final List<Dimension> pairs;
     private PMap<Dimension, Members> members;
     private final Map<Dimension, Column.Draft> typedCells = new HashMap<>();
     private final ColumnDrafts columns;
@@ -23,7 +26,13 @@ final class RowDraft {
     private final Map<LineId, BitSet> fed = new HashMap<>();
     private final Map<Dimension, BitSet> comeOrGone = new HashMap<>();
 
-    RowDraft(RowFigures before) {
+    /**
+     * A draft that begins with what stood.
+     *
+     * @param pairs the paths whose members are all pairs
+     */
+    RowDraft(RowFigures before, List<Dimension> pairs) {
+        this.pairs = pairs;
         columns = new ColumnDrafts(before.columns());
         replaced = new ColumnDrafts(before.replaced());
         members = before.members();
@@ -51,8 +60,51 @@ final class RowDraft {
         members = members.plus(dimension, was == is ? known : known.with(name, is));
         if (was != is) {
             note(comeOrGone, dimension, place);
+            pair(dimension, name, is ? 1 : -1);
+            parts(dimension, name, is ? 1 : -1);
         }
         return place;
+    }
+
+    /** A pair in which something is typed is there for both its members. */
+    private void parts(Dimension dimension, String name, int change) {
+        if (!dimension.everyPair()) {
+            dimension.path().forEach(part -> count(part, Objects.requireNonNull(dimension.of(part, name)), change));
+        }
+    }
+
+    /** A member that comes brings a pair with each member of the other dimension; one that goes takes them with it. */
+    private void pair(Dimension dimension, String name, int change) {
+        for (Dimension path : pairs) {
+            int at = path.path().indexOf(dimension);
+            if (at >= 0) {
+                List.copyOf(of(path.path().get(1 - at)).inOrder())
+                        .forEach(other ->
+                                count(path, at == 0 ? path.pair(name, other) : path.pair(other, name), change));
+            }
+        }
+    }
+
+    /** The place of a pair's member in one of the dimensions of its path; -1 where there is none. */
+    int place(Dimension path, int pair, Dimension part) {
+        String member = path.of(part, of(path).name(pair));
+        return member == null ? -1 : of(part).place(member);
+    }
+
+    /** The pairs of which the member in one dimension is among these. */
+    BitSet pairsOf(Dimension path, Dimension part, BitSet places) {
+        BitSet found = new BitSet();
+        if (!places.isEmpty()) {
+            Members members = of(part);
+            of(path).present().forEach((name, pair) -> {
+                // a member that went in this run is looked for at its old place
+                Integer place = members.places().get(Objects.requireNonNull(path.of(part, name)));
+                if (place != null && places.get(place)) {
+                    found.set(pair);
+                }
+            });
+        }
+        return found;
     }
 
     boolean isPresent(Dimension dimension, int place) {

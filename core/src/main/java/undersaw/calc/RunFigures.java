@@ -84,7 +84,8 @@ final class RunFigures implements Figures {
                     || input instanceof Input.OfTotal sum
                             && rows.tally(sum.total()).isFilled()
                     || input instanceof Input.OfDivision part
-                            && rows.shares(part.division()).has(member)
+                            && rows.shares(part.division())
+                                    .has(member(part.division().members()))
                     || input instanceof Input.OfAccounts read && pools.totals().containsKey(fed(read.line()))
                     || input instanceof Input.OfPayments paid
                             && !paid(paid.kind()).isZero()
@@ -97,12 +98,23 @@ final class RunFigures implements Figures {
     }
 
     private boolean isFilled(LineId line) {
-        return isCell(line) ? rows.columns().has(line, member) : values.containsKey(line.alone());
+        return isCell(line) ? has(rows.columns(), line) : values.containsKey(line.alone());
     }
 
     /** Whether the line means the cell of the member that is being looked at. */
     private boolean isCell(LineId line) {
-        return scope != null && scope.equals(plan.node(line).scope());
+        Dimension of = plan.node(line).scope();
+        return scope != null && of != null && scope.leadsThrough(of);
+    }
+
+    /** Where the member that is being looked at stands in a dimension; -1 where it does not. */
+    private int member(@Nullable Dimension dimension) {
+        Dimension looked = Objects.requireNonNull(scope);
+        return looked.equals(dimension) || dimension == null ? member : rows.place(looked, member, dimension);
+    }
+
+    private int member(LineId line) {
+        return member(plan.node(line).scope());
     }
 
     private LineKey key(LineId line, int place) {
@@ -111,13 +123,19 @@ final class RunFigures implements Figures {
 
     /** The cell of the member that is being looked at. */
     LineKey key(LineId line) {
-        return key(line, member);
+        return key(line, member(line));
+    }
+
+    private boolean has(ColumnDrafts columns, LineId line) {
+        int place = member(line);
+        return place >= 0 && columns.has(line, place);
     }
 
     @Override
     public Money amount(LineId line) {
         if (isCell(line)) {
-            return amount(line, member);
+            int place = member(line);
+            return place < 0 ? Money.ZERO : amount(line, place);
         }
         LineValue value = values.get(line.alone());
         return value == null ? Money.ZERO : value.amount();
@@ -133,9 +151,7 @@ final class RunFigures implements Figures {
     @Override
     public Money unreplaced(LineId line) {
         if (isCell(line)) {
-            return rows.replaced().has(line, member)
-                    ? Money.ofCents(rows.replaced().at(line, member))
-                    : amount(line);
+            return has(rows.replaced(), line) ? Money.ofCents(rows.replaced().at(line, member(line))) : amount(line);
         }
         LineValue value = values.get(line.alone());
         return value == null ? Money.ZERO : value.unreplaced();
@@ -147,12 +163,12 @@ final class RunFigures implements Figures {
             LineValue value = values.get(line.alone());
             return value == null ? "" : value.value().plain();
         }
-        return answer(line, member);
+        return answer(line, member(line));
     }
 
     /** The words, number or date in a member's cell as it is written; empty where there is none. */
     String answer(LineId line, int place) {
-        if (!rows.columns().has(line, place)) {
+        if (place < 0 || !rows.columns().has(line, place)) {
             return "";
         }
         long number = rows.columns().at(line, place);
@@ -163,12 +179,15 @@ final class RunFigures implements Figures {
 
     @Override
     public @Nullable LocalDate day(LineId line) {
-        return isCell(line) ? day(line, member) : Cell.day(answer(line));
+        return isCell(line) ? day(line, member(line)) : Cell.day(answer(line));
     }
 
     /** The day in a member's cell; null where it is empty or holds words. */
     @Nullable
     LocalDate day(LineId line, int place) {
+        if (place < 0) {
+            return null;
+        }
         if (!plan.node(line).line().kind().isDate()) {
             return Cell.day(answer(line, place));
         }
@@ -183,7 +202,7 @@ final class RunFigures implements Figures {
 
     /** Where accounts bring what the reader sees: its own member's cell, or the line that stands once. */
     private LineKey fed(LineId line) {
-        return isCell(line) ? key(line) : line.alone();
+        return isCell(line) && member(line) >= 0 ? key(line) : line.alone();
     }
 
     @Override
@@ -198,7 +217,8 @@ final class RunFigures implements Figures {
 
     @Override
     public long part(Division division) {
-        return rows.shares(division).at(member);
+        int place = member(division.members());
+        return place < 0 ? 0 : rows.shares(division).at(place);
     }
 
     @Override

@@ -130,6 +130,10 @@ final class Steps {
      * @param scope what it repeats for; null where it stands once
      */
     private record Reader(String name, @Nullable Dimension scope) {
+        boolean sees(Dimension members) {
+            return scope != null && scope.leadsThrough(members);
+        }
+
         String standing() {
             return scope == null ? "the return" : "each of the " + scope.name();
         }
@@ -182,7 +186,7 @@ final class Steps {
         if (line == null) {
             throw reader.fault("refers to " + id + ", which is not there");
         }
-        if (line.scope().filter(scope -> !scope.equals(reader.scope())).isPresent()) {
+        if (line.scope().filter(scope -> !reader.sees(scope)).isPresent()) {
             throw reader.fault("reads line " + line + ", which stands once in each of the "
                     + line.scope().get().name() + "; from outside it is read through a total");
         }
@@ -191,7 +195,7 @@ final class Steps {
 
     /** A division sees all members of every dimension that it names. */
     private void place(Division division, Reader reader) {
-        if (!division.members().equals(reader.scope())) {
+        if (!reader.sees(division.members())) {
             throw reader.fault("takes a part of what is divided among the "
                     + division.members().name() + ", and stands once in " + reader.standing());
         }

@@ -27,12 +27,7 @@ public record FiledOwner(String id, String name, String number, String kind, Str
     /** The owners whom any of the lines belongs to. */
     static List<FiledOwner> of(Calculation year, List<LineValue> lines) {
         Set<String> named = lines.stream()
-                .filter(value -> year.plan()
-                        .line(value.key().line())
-                        .flatMap(line -> line.scope())
-                        .filter(OwnerRegister.ROWS::equals)
-                        .isPresent())
-                .map(value -> value.key().instance())
+                .map(value -> year.member(value.key(), OwnerRegister.ROWS))
                 .collect(Collectors.toSet());
         return OwnerStatements.owners(year).stream()
                 .filter(named::contains)

@@ -148,14 +148,23 @@ public final class Part {
 
     /** Its lines are one list of rows, numbered in their order: the members of a dimension of that name. */
     public Part list(String name) {
+        return list(Dimension.rows(name));
+    }
+
+    private Part list(Dimension members) {
         list = true;
-        return per(Dimension.rows(name));
+        return per(members);
     }
 
     /** The same, each row named in a column of its own. */
     public Part list(String name, String nameColumn) {
+        return list(Dimension.rows(name), nameColumn);
+    }
+
+    /** The same for the members of a dimension. */
+    public Part list(Dimension members, String nameColumn) {
         rowName = nameColumn;
-        return list(name);
+        return list(members);
     }
 
     /** Shows its figures over the years above its lines. */

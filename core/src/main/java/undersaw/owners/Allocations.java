@@ -17,12 +17,13 @@ public final class Allocations extends Form {
     public static final Dimension ROWS = Dimension.rows("allocations");
 
     static final LineId LINE = LineId.of("ALLOCATIONS/line");
+    static final LineId INSTANCE = LineId.of("ALLOCATIONS/instance");
     static final LineId OWNER = LineId.of("ALLOCATIONS/owner");
     static final LineId PERCENT = LineId.of("ALLOCATIONS/percent");
     static final LineId AMOUNT = LineId.of("ALLOCATIONS/amount");
 
     /** All that a division by agreement reads of it. */
-    static final List<LineId> READ = List.of(LINE, OWNER, PERCENT, AMOUNT);
+    static final List<LineId> READ = List.of(LINE, INSTANCE, OWNER, PERCENT, AMOUNT);
 
     /** Puts the list together. */
     public Allocations() {

@@ -1,6 +1,5 @@
 package undersaw.owners;
 
-import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,12 +7,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import undersaw.form.formula.Division;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.MemberFigures;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 
 /**
@@ -21,104 +22,147 @@ import undersaw.money.Money;
  * their shares of profit, or of loss where the deciding line is below zero (IRC 704; which shares serve an item is the
  * agreement's affair, this is the house's way).
  *
- * <p>Amounts are given as they stand; percentages divide what they leave, and without any what is left goes nowhere.
- *
  * @param line what is divided
  * @param decides whose sign decides between profit and loss: the line itself, or the partnership's income
  * @param rounding the line that names the owner who takes what rounding leaves
+ * @param cut where closed books stand; null where days alone count
+ * @param within parts of the line that can be allocated specially by themselves
  */
-public record ByAgreement(LineId line, LineId decides, LineId rounding) implements Division {
+public record ByAgreement(
+        LineId line,
+        LineId decides,
+        LineId rounding,
+        @Nullable YearCut cut,
+        List<Within> within) implements Weighed {
     private static final Positions PROFIT = new Positions(Measure.PROFIT, Span.YEAR);
     private static final Positions LOSS = new Positions(Measure.LOSS, Span.YEAR);
-    private static final int DECIMALS = 6;
+
+    /**
+     * A part of the line that can be allocated by itself, as depreciation within ordinary income, or one property
+     * within rental income.
+     *
+     * @param line as allocations name it
+     * @param amount the line that holds as much of it as the whole counts
+     * @param rows what it repeats for; null where it stands once
+     * @param deducted whether the line falls as it grows
+     */
+    public record Within(
+            LineId line, LineId amount, @Nullable Dimension rows, boolean deducted) {}
+
+    /** Keeps its own copy. */
+    public ByAgreement {
+        within = List.copyOf(within);
+    }
+
+    /** A part with its special allocation, and its amount as it counts in the line. */
+    private record Apart(LineKey place, Special special, Money amount, boolean deducted) {
+        Money counted() {
+            return deducted ? amount.negated() : amount;
+        }
+    }
 
     @Override
     public Dimension members() {
         return Positions.OWNERS;
     }
 
-    /** The special allocations of one line, by owner. */
-    private record Special(Map<String, Money> amounts, Map<String, BigInteger> percents) {
-        boolean isNone() {
-            return amounts.isEmpty() && percents.isEmpty();
-        }
-    }
-
-    private Special special(MemberFigures members) {
-        Map<LineId, Special> all = members.once(Allocations.ROWS, () -> read(members));
-        return all.getOrDefault(line, new Special(Map.of(), Map.of()));
-    }
-
-    private static Map<LineId, Special> read(MemberFigures members) {
-        Map<LineId, Special> all = new HashMap<>();
-        for (String row : members.of(Allocations.ROWS)) {
-            String named = members.answer(Allocations.LINE, row);
-            String owner = members.answer(Allocations.OWNER, row);
-            if (!LineId.isShaped(named) || owner.isEmpty()) {
+    private List<Apart> apart(Figures figures, MemberFigures members) {
+        Map<LineKey, Special> all = Special.all(members);
+        List<Apart> found = new ArrayList<>();
+        for (Within part : within) {
+            if (part.rows() == null) {
+                LineKey place = part.line().alone();
+                Special special = all.get(place);
+                if (special != null) {
+                    found.add(new Apart(place, special, figures.amount(part.amount()), part.deducted()));
+                }
                 continue;
             }
-            Special special =
-                    all.computeIfAbsent(LineId.of(named), unused -> new Special(new HashMap<>(), new HashMap<>()));
-            String percent = members.answer(Allocations.PERCENT, row);
-            if (!percent.isEmpty()) {
-                special.percents()
-                        .merge(
-                                owner,
-                                new BigDecimal(percent).movePointRight(DECIMALS).toBigInteger(),
-                                BigInteger::add);
-            } else if (!members.answer(Allocations.AMOUNT, row).isEmpty()) {
-                special.amounts().merge(owner, members.amount(Allocations.AMOUNT, row), Money::plus);
+            for (String row : members.of(part.rows())) {
+                LineKey place = part.line().in(row);
+                Special special = all.get(place);
+                if (special != null) {
+                    found.add(new Apart(place, special, members.amount(part.amount(), row), part.deducted()));
+                }
             }
         }
-        return all;
+        return found;
     }
 
-    private ByHoldings byShares(Figures figures) {
-        return new ByHoldings(line, figures.amount(decides).isNegative() ? LOSS : PROFIT, rounding);
+    private @Nullable Special special(MemberFigures members) {
+        return Special.all(members).get(line.alone());
+    }
+
+    private Function<Money, Positions> positions(Figures figures) {
+        return decides.equals(line)
+                ? amount -> amount.isNegative() ? LOSS : PROFIT
+                : unused -> figures.amount(decides).isNegative() ? LOSS : PROFIT;
+    }
+
+    private Pieces byShares(Figures figures, MemberFigures members, Money amount) {
+        return new OverTheYear(cut, positions(figures)).pieces(figures, members, amount);
+    }
+
+    private static Money counted(List<Apart> parts) {
+        return Money.sum(parts.stream().map(Apart::counted).toList());
     }
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
         List<String> owners = Positions.inOrder(members);
+        OddUnits odd = OddUnits.of(figures, rounding);
         Special special = special(members);
         Money whole = figures.amount(line);
-        if (special.isNone()) {
-            return byShares(figures).parts(figures, members);
+        if (special != null) {
+            return special.of(owners, whole, odd);
         }
-        Money given = Money.sum(special.amounts().values());
+        List<Apart> apart = apart(figures, members);
         Map<String, Long> parts = new HashMap<>(
-                byPercent(owners, special).of(whole.minus(given), figures.unit(), figures.answer(rounding)));
-        special.amounts().forEach((owner, amount) -> parts.merge(owner, amount.cents(), Long::sum));
+                byShares(figures, members, whole.minus(counted(apart))).of(odd));
+        for (Apart each : apart) {
+            each.special()
+                    .of(owners, each.amount(), odd)
+                    .forEach((owner, part) -> parts.merge(owner, each.deducted() ? -part : part, Long::sum));
+        }
         return parts;
-    }
-
-    private static WholeParts byPercent(List<String> owners, Special special) {
-        return new WholeParts(
-                owners,
-                owners.stream()
-                        .map(owner -> special.percents().getOrDefault(owner, BigInteger.ZERO))
-                        .toList());
     }
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
         List<String> owners = Positions.inOrder(members);
+        OddUnits odd = OddUnits.of(figures, rounding);
         Special special = special(members);
         Money whole = figures.amount(line);
+        if (special != null) {
+            return special.steps(owners, whole, odd, member);
+        }
         List<String> steps = new ArrayList<>();
-        if (special.isNone()) {
-            return byShares(figures).steps(figures, members, member);
+        List<Apart> apart = apart(figures, members);
+        for (Apart each : apart) {
+            steps.add("line " + each.place() + ", " + each.amount().printed()
+                    + (each.deducted() ? ", is deducted and allocated by itself" : ", is allocated by itself"));
+            steps.addAll(each.special().steps(owners, each.amount(), odd, member));
         }
-        Money given = Money.sum(special.amounts().values());
-        steps.add("special allocations of this line: amounts of " + given.printed() + " first, what is left is "
-                + whole.minus(given).printed());
-        Money own = special.amounts().get(member);
-        if (own != null) {
-            steps.add("an amount of " + own.printed());
+        if (!apart.isEmpty()) {
+            steps.add("the rest, " + whole.minus(counted(apart)).printed() + ", goes by shares");
         }
-        steps.addAll(
-                byPercent(owners, special).steps(whole.minus(given), figures.unit(), figures.answer(rounding), member));
+        steps.addAll(byShares(figures, members, whole.minus(counted(apart))).steps(odd, member));
         return steps;
+    }
+
+    /** As the line itself went; as an amount of its sign would go where the line tells nothing. */
+    @Override
+    public List<BigInteger> weights(Figures figures, MemberFigures members, Money amount) {
+        Map<String, Long> parts = parts(figures, members);
+        boolean special = special(members) != null || !apart(figures, members).isEmpty();
+        boolean oneSign = parts.values().stream().noneMatch(part -> part < 0)
+                || parts.values().stream().noneMatch(part -> part > 0);
+        if (special && oneSign && parts.values().stream().anyMatch(part -> part != 0)) {
+            return Positions.inOrder(members).stream()
+                    .map(owner -> BigInteger.valueOf(Math.abs(parts.getOrDefault(owner, 0L))))
+                    .toList();
+        }
+        return new OverTheYear(cut, positions(figures)).weights(figures, members, figures.amount(line), amount);
     }
 
     @Override
@@ -130,10 +174,12 @@ public record ByAgreement(LineId line, LineId decides, LineId rounding) implemen
     public Set<Input> reads() {
         Set<Input> reads = new HashSet<>(PROFIT.reads());
         reads.addAll(LOSS.reads());
+        if (cut != null) {
+            reads.addAll(cut.reads());
+        }
         Allocations.READ.forEach(each -> reads.add(new Input.OfLine(each)));
-        reads.add(new Input.OfLine(line));
-        reads.add(new Input.OfLine(decides));
-        reads.add(new Input.OfLine(rounding));
+        within.forEach(part -> reads.add(new Input.OfLine(part.amount())));
+        List.of(line, decides, rounding).forEach(each -> reads.add(new Input.OfLine(each)));
         return reads;
     }
 }

@@ -26,12 +26,12 @@ public record ByAmounts(LineId line, LineId weights) implements Division {
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
-        return parts(members).of(figures.amount(line), figures.unit(), "");
+        return parts(members).of(figures.amount(line), new OddUnits(figures.unit(), ""));
     }
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
-        return parts(members).steps(figures.amount(line), figures.unit(), "", member);
+        return parts(members).steps(figures.amount(line), new OddUnits(figures.unit(), ""), member);
     }
 
     private WholeParts parts(MemberFigures members) {

@@ -46,13 +46,13 @@ public record ByDebt(LineId line, Span span, boolean recourse) implements Divisi
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
-        return whole(figures, members).of(figures.amount(line), figures.unit(), "");
+        return whole(figures, members).of(figures.amount(line), new OddUnits(figures.unit(), ""));
     }
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
         List<String> steps = new ArrayList<>(positions().steps(figures, members, member));
-        steps.addAll(whole(figures, members).steps(figures.amount(line), figures.unit(), "", member));
+        steps.addAll(whole(figures, members).steps(figures.amount(line), new OddUnits(figures.unit(), ""), member));
         return steps;
     }
 

@@ -1,16 +1,17 @@
 package undersaw.owners;
 
-import java.util.ArrayList;
+import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import undersaw.form.formula.Division;
+import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.MemberFigures;
 import undersaw.line.Dimension;
 import undersaw.line.LineId;
+import undersaw.money.Money;
 
 /**
  * Divides a line of the return among its owners by what they held, in whole units that come to the line.
@@ -18,11 +19,16 @@ import undersaw.line.LineId;
  * @param line what is divided
  * @param positions what counts; shares count as a part of all shares of each day
  * @param rounding the line that names the owner who takes what rounding leaves
+ * @param cut where closed books stand; null where days alone count
  */
-public record ByHoldings(LineId line, Positions positions, LineId rounding) implements Division {
+public record ByHoldings(
+        LineId line,
+        Positions positions,
+        LineId rounding,
+        @Nullable YearCut cut) implements Weighed {
     /** By what was held on each day of the year. */
     public ByHoldings(LineId line, Measure measure, LineId rounding) {
-        this(line, new Positions(measure, Span.YEAR), rounding);
+        this(line, new Positions(measure, Span.YEAR), rounding, null);
     }
 
     @Override
@@ -32,19 +38,21 @@ public record ByHoldings(LineId line, Positions positions, LineId rounding) impl
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
-        return whole(figures, members).of(figures.amount(line), figures.unit(), figures.answer(rounding));
+        return pieces(figures, members).of(OddUnits.of(figures, rounding));
     }
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
-        List<String> steps = new ArrayList<>(positions.steps(figures, members, member));
-        steps.addAll(
-                whole(figures, members).steps(figures.amount(line), figures.unit(), figures.answer(rounding), member));
-        return steps;
+        return pieces(figures, members).steps(OddUnits.of(figures, rounding), member);
     }
 
-    private WholeParts whole(Figures figures, MemberFigures members) {
-        return new WholeParts(Positions.inOrder(members), positions.weights(figures, members));
+    private Pieces pieces(Figures figures, MemberFigures members) {
+        return new OverTheYear(cut, unused -> positions).pieces(figures, members, figures.amount(line));
+    }
+
+    @Override
+    public List<BigInteger> weights(Figures figures, MemberFigures members, Money amount) {
+        return new OverTheYear(cut, unused -> positions).weights(figures, members, figures.amount(line), amount);
     }
 
     @Override
@@ -55,6 +63,9 @@ public record ByHoldings(LineId line, Positions positions, LineId rounding) impl
     @Override
     public Set<Input> reads() {
         Set<Input> reads = new HashSet<>(positions.reads());
+        if (cut != null) {
+            reads.addAll(cut.reads());
+        }
         reads.add(new Input.OfLine(line));
         reads.add(new Input.OfLine(rounding));
         return reads;

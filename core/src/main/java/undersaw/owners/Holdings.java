@@ -96,6 +96,17 @@ public record Holdings(List<String> owners, List<Segment> segments) {
         return position.movePointRight(DECIMALS).longValueExact();
     }
 
+    /** Which segment a day lies in; -1 for a day outside of the year. */
+    int segmentOf(LocalDate day) {
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            if (!day.isBefore(segment.from()) && !day.isAfter(segment.to())) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** The positions of one segment, in the order of the owners. */
     List<BigInteger> on(int segment) {
         Map<String, Long> positions = segments.get(segment).positions();

@@ -3,9 +3,11 @@ package undersaw.owners;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.form.Line;
+import undersaw.line.Dimension;
 import undersaw.line.LineKey;
 import undersaw.line.Value;
 
@@ -23,6 +25,8 @@ public final class OwnerStatements {
      * @param value an amount, or shares, a percentage or words
      */
     public record Box(LineKey key, String box, String code, String caption, Value value) {
+
+        /** The owner's row; with an activity where the amount is told by activity. */
         public String owner() {
             return key.instance();
         }
@@ -45,19 +49,25 @@ public final class OwnerStatements {
     /** Every amount that is not nothing, owner by owner, in the order of the form. */
     public static List<Box> amounts(Calculation year, String part) {
         List<Line> lines = lines(year, part).stream()
-                .filter(line -> line.part().code().equals(part) && line.kind().isNumber())
+                .filter(line -> line.kind().isNumber() && isAmountOf(line, part))
                 .toList();
         List<Box> boxes = new ArrayList<>();
         for (String owner : owners(year)) {
-            lines.forEach(line -> box(year, line, owner).ifPresent(boxes::add));
+            lines.forEach(line -> boxes.addAll(boxes(year, line, owner)));
         }
         return boxes;
+    }
+
+    /** What was held has boxes too, but is no amount that the owner takes up. */
+    private static boolean isAmountOf(Line line, String part) {
+        return line.part().code().equals(part)
+                || line.scope().filter(scope -> !scope.path().isEmpty()).isPresent();
     }
 
     /** All that one owner's statement says, what was held first. */
     public static List<Box> of(Calculation year, String part, String owner) {
         return lines(year, part).stream()
-                .flatMap(line -> box(year, line, owner).stream())
+                .flatMap(line -> boxes(year, line, owner).stream())
                 .toList();
     }
 
@@ -68,6 +78,15 @@ public final class OwnerStatements {
                 .flatMap(part -> year.plan().linesOf(part).stream())
                 .filter(line -> line.isRepeating() && !line.isAside())
                 .toList();
+    }
+
+    /** What stands on a line for an owner; of pairs, each that is the owner's. */
+    private static List<Box> boxes(Calculation year, Line line, String owner) {
+        Dimension scope = line.scope().orElseThrow();
+        Stream<String> members = scope.path().isEmpty()
+                ? Stream.of(owner)
+                : year.members(scope).stream().filter(pair -> owner.equals(scope.of(OwnerRegister.ROWS, pair)));
+        return members.flatMap(member -> box(year, line, member).stream()).toList();
     }
 
     private static Optional<Box> box(Calculation year, Line line, String owner) {
@@ -82,7 +101,7 @@ public final class OwnerStatements {
     }
 
     private static Box box(LineKey key, Line line, LineValue value) {
-        String[] address = key.line().within().split("/", -1);
+        String[] address = key.line().within().split("/", 3);
         return new Box(key, address[1], address.length > 2 ? address[2] : "", line.caption(), value.value());
     }
 }

@@ -55,7 +55,15 @@ public record Positions(Measure measure, Span span) {
 
     /** What owners held on each day. */
     Holdings holdings(Figures figures, MemberFigures members) {
-        return members.once(measure, () -> {
+        return holdings(figures, members, Convention.CALENDAR_DAY);
+    }
+
+    /** What is kept of a run. */
+    private record Kept(Measure measure, Convention convention) {}
+
+    /** The same where changes count by a convention. */
+    Holdings holdings(Figures figures, MemberFigures members, Convention convention) {
+        return members.once(new Kept(measure, convention), () -> {
             List<String> owners = inOrder(members);
             Map<String, BigDecimal> opening = new HashMap<>();
             List<Holdings.Change> changes = new ArrayList<>();
@@ -63,7 +71,8 @@ public record Positions(Measure measure, Span span) {
                 Optional<BigDecimal> position = number(members.answer(measure.changed(), row));
                 LocalDate date = members.day(OwnershipChanges.DATE, row);
                 if (position.isPresent() && date != null) {
-                    changes.add(new Holdings.Change(members.answer(OwnershipChanges.OWNER, row), date, position.get()));
+                    changes.add(new Holdings.Change(
+                            members.answer(OwnershipChanges.OWNER, row), convention.counts(date), position.get()));
                 }
             }
             boolean moved =
@@ -88,12 +97,15 @@ public record Positions(Measure measure, Span span) {
             case BEGIN -> segments.subList(0, 1);
             case END -> segments.subList(segments.size() - 1, segments.size());
         };
-        return counted.stream()
-                .map(segment -> segment.from() + " to " + segment.to() + ", " + segment.days()
-                        + (segment.days() == 1 ? " day: " : " days: ")
-                        + plain(segment.positions().getOrDefault(member, 0L)) + " of " + plain(segment.total()) + " "
-                        + measure.unit())
-                .toList();
+        return counted.stream().map(segment -> told(segment, member)).toList();
+    }
+
+    /** What a member held in one stretch of days. */
+    String told(Holdings.Segment segment, String member) {
+        return segment.from() + " to " + segment.to() + ", " + segment.days()
+                + (segment.days() == 1 ? " day: " : " days: ")
+                + plain(segment.positions().getOrDefault(member, 0L)) + " of " + plain(segment.total()) + " "
+                + measure.unit();
     }
 
     private static String plain(long millionths) {

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import undersaw.money.LargestRemainder;
 import undersaw.money.Money;
-import undersaw.money.Unit;
 
 /**
  * Amounts divided among owners in whole units.
@@ -22,9 +21,8 @@ record WholeParts(List<String> owners, List<BigInteger> weights) {
     /**
      * How one owner's part of an amount was found.
      *
-     * @param taker who takes what rounding leaves; empty for the largest remainders
      */
-    List<String> steps(Money amount, Unit unit, String taker, String owner) {
+    List<String> steps(Money amount, OddUnits odd, String owner) {
         BigInteger total = weights.stream().reduce(BigInteger.ZERO, BigInteger::add);
         int at = owners.indexOf(owner);
         if (total.signum() == 0 || at < 0) {
@@ -36,8 +34,8 @@ record WholeParts(List<String> owners, List<BigInteger> weights) {
         BigDecimal exact = amount.toDecimal()
                 .multiply(new BigDecimal(weights.get(at)))
                 .divide(new BigDecimal(total), 2, RoundingMode.HALF_UP);
-        long part = of(amount, unit, taker).getOrDefault(owner, 0L);
-        boolean isTaker = owner.equals(taker);
+        long part = of(amount, odd).getOrDefault(owner, 0L);
+        boolean isTaker = owner.equals(odd.taker());
         return List.of(
                 plain(share) + " percent of " + amount.printed() + " is " + plain(exact),
                 "in whole dollars " + Money.ofCents(part).printed()
@@ -52,19 +50,17 @@ record WholeParts(List<String> owners, List<BigInteger> weights) {
 
     /**
      * Cents for each owner; nobody gets anything where nobody weighs anything.
-     *
-     * @param taker who takes what rounding leaves; empty, or an owner without weight, for the largest remainders
      */
-    Map<String, Long> of(Money amount, Unit unit, String taker) {
-        long whole = unit.units(amount);
+    Map<String, Long> of(Money amount, OddUnits odd) {
+        long whole = odd.unit().units(amount);
         if (whole == 0 || weights.stream().allMatch(weight -> weight.signum() == 0)) {
             return Map.of();
         }
-        int at = taker.isEmpty() ? -1 : owners.indexOf(taker);
+        int at = odd.taker().isEmpty() ? -1 : owners.indexOf(odd.taker());
         long[] parts = at < 0 ? LargestRemainder.parts(whole, weights) : LargestRemainder.parts(whole, weights, at);
         Map<String, Long> divided = new HashMap<>();
         for (int i = 0; i < parts.length; i++) {
-            divided.put(owners.get(i), unit.of(parts[i]).cents());
+            divided.put(owners.get(i), odd.unit().of(parts[i]).cents());
         }
         return divided;
     }

@@ -188,6 +188,65 @@ class HearthLevyTest {
         assertThat(dollars(year, "H/C/owed")).isEqualTo(101);
     }
 
+    private static long cell(Calculation year, String place) {
+        return year.value(LineKey.parse(place))
+                .map(value -> value.amount().dollars())
+                .orElse(0L);
+    }
+
+    @Test
+    void seasonsWithinHarboursAreSummedBothWays() {
+        Calculation year = typed("H/B/berths@north", "10")
+                .typed("H/B/berths@north:winter", "4")
+                .typed("H/B/berths@south:winter", "7")
+                .typed("H/T/open@south", "yes")
+                .calculate();
+        assertThat(cell(year, "H/B/harbour@north")).isEqualTo(9 + 3);
+        assertThat(cell(year, "H/B/season@winter")).isEqualTo(3 + 7);
+        assertThat(cell(year, "H/B/season@summer")).isEqualTo(9);
+        Calculation closed = after(year, "H/T/open@south", "no");
+        assertThat(cell(closed, "H/B/season@winter")).isEqualTo(3 + 6);
+        assertThat(Lineage.of(year, LineKey.parse("H/B/fee@south:winter"))
+                        .orElseThrow()
+                        .parts())
+                .extracting(part -> part.key().toString())
+                .contains("H/B/berths@south:winter", "H/T/open@south");
+    }
+
+    @Test
+    void whatIsNotGivenToASeasonIsTheOneThatIsAlwaysThere() {
+        Calculation year =
+                typed("H/B/bought", "100").typed("H/B/extra@winter", "30").calculate();
+        assertThat(cell(year, "H/B/country@summer")).isEqualTo(70);
+        assertThat(cell(after(year, "H/B/extra@winter", ""), "H/B/country@summer"))
+                .isEqualTo(100);
+    }
+
+    @Test
+    void eachMemberBearsAPartOfEachHarbour() {
+        Calculation year = threeMembers()
+                .typed("H/T/take/3@north", "100")
+                .typed("H/T/take/3@south", "10")
+                .calculate();
+        assertThat(cell(year, "H/E/rest@cy:north")).isEqualTo(34);
+        assertThat(cell(year, "H/E/rest@ada:south")).isEqualTo(3);
+        assertThat(cell(year, "H/E/all@cy")).isEqualTo(34 + 4);
+        assertThat(dollars(year, "H/C/rest")).isEqualTo(110);
+        Calculation without = after(year, "H/T/take/3@south", "");
+        assertThat(without.value(LineKey.parse("H/E/rest@ada:south"))).isEmpty();
+        assertThat(cell(after(without, "H/S/paid@ada", "5"), "H/E/more@ada:north"))
+                .isEqualTo(33 - 5);
+    }
+
+    @Test
+    void aPairIsReadByWhoStandsInIt() {
+        assertThat(HearthLevy.EACH.pair("ada", "north")).isEqualTo("ada:north");
+        assertThat(HearthLevy.EACH.of(HearthLevy.HARBOURS, "ada:north")).isEqualTo("north");
+        assertThat(HearthLevy.BERTHS.pair("north", "summer")).isEqualTo("north");
+        assertThat(HearthLevy.BERTHS.of(HearthLevy.SEASONS, "north")).isEqualTo("summer");
+        assertThat(HearthLevy.BERTHS.of(HearthLevy.MEMBERS, "north")).isNull();
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void anySequenceOfEditsEndsWhereAFullCalculationEnds(long seed) {
@@ -217,7 +276,12 @@ class HearthLevyTest {
         String member = List.of("ada", "bo", "cy", "dov", "eve").get(chance.nextInt(5));
         String harbour = List.of("north", "south", "west").get(chance.nextInt(3));
         String row = "0000" + (1 + chance.nextInt(3));
-        return switch (chance.nextInt(9)) {
+        String season = List.of("", ":winter", ":spring").get(chance.nextInt(3));
+        return switch (chance.nextInt(13)) {
+            case 9 -> "H/B/berths@" + harbour + season;
+            case 10 -> "H/B/extra@" + List.of("winter", "spring").get(chance.nextInt(2));
+            case 11 -> "H/B/bought";
+            case 12 -> "H/E/rest@" + member + ":" + harbour;
             case 0 -> "H/T/open@" + harbour;
             case 1 -> "OWNERS/profitBegin@" + member;
             case 2 -> "OWNERSHIP/owner@" + row;
@@ -256,7 +320,11 @@ class HearthLevyTest {
         assertThat(after.evaluatedLines()).isLessThan(20);
         assertThat(after.differences(before))
                 .containsExactlyInAnyOrder(
-                        LineKey.parse("H/S/paid@m77"), LineKey.parse("H/S/owed@m77"), LineKey.parse("H/C/owed"));
+                        LineKey.parse("H/S/paid@m77"),
+                        LineKey.parse("H/S/owed@m77"),
+                        LineKey.parse("H/C/owed"),
+                        LineKey.parse("H/E/more@m77:north"),
+                        LineKey.parse("H/C/more"));
         assertThat(after(before, "H/T/take/1@north", "30018").rowValues(LineId.of("H/S/owed")).stream()
                         .map(LineValue::amount)
                         .reduce(Money.ZERO, Money::plus))

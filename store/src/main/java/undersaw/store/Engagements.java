@@ -46,8 +46,23 @@ public final class Engagements {
      * @param id its number in the database
      * @param revision how often it was changed
      * @param snapshot its content, last year not yet linked
+     * @param studyOf the engagement that it is a study of; nothing where it is one proper
      */
-    public record Kept(long id, long revision, Snapshot snapshot) {}
+    public record Kept(long id, long revision, Snapshot snapshot, Optional<Long> studyOf) {
+        /** The same in another revision. */
+        public Kept with(long newRevision, Snapshot newSnapshot) {
+            return new Kept(id, newRevision, newSnapshot, studyOf);
+        }
+    }
+
+    /**
+     * A study of an engagement.
+     *
+     * @param id its number in the database
+     * @param name what it is called
+     * @param form the form's code
+     */
+    public record Study(long id, String name, String form) {}
 
     /**
      * A revision that a person made.
@@ -68,12 +83,13 @@ public final class Engagements {
             String flags,
             long revision,
             String sourceFile,
-            long sourceLedger) {}
+            long sourceLedger,
+            @Nullable Long studyOf) {}
 
     /** The numbers of all engagements. */
     public List<Long> ids() {
         return database.read()
-                .sql("select id from engagement order by id")
+                .sql("select id from engagement where study_of is null order by id")
                 .query(Long.class)
                 .list();
     }
@@ -97,14 +113,16 @@ public final class Engagements {
     public List<Named> named() {
         return database.read().sql("""
                         select engagement.id, client.name as client, form, start from engagement
-                        join client on client.id = engagement.client order by client.name, start desc""").query(Named.class).list();
+                        join client on client.id = engagement.client where study_of is null
+                        order by client.name, start desc""").query(Named.class).list();
     }
 
     /** The engagement, whole. */
     public Optional<Kept> open(long id) {
         return database.read()
                 .sql("""
-                        select id, client, form, start, until, method, flags, revision, source_file, source_ledger
+                        select id, client, form, start, until, method, flags, revision, source_file, source_ledger,
+                          study_of
                         from engagement where id = ?""")
                 .param(id)
                 .query(Row.class)
@@ -113,7 +131,8 @@ public final class Engagements {
                         row.id(),
                         row.revision(),
                         rows.read(row.id(), heading(row))
-                                .withSource(new BooksSource(row.sourceFile(), row.sourceLedger()))));
+                                .withSource(new BooksSource(row.sourceFile(), row.sourceLedger())),
+                        Optional.ofNullable(row.studyOf())));
     }
 
     private Heading heading(Row row) {
@@ -129,7 +148,8 @@ public final class Engagements {
         return database.read().sql("""
                         select earlier.id from engagement this
                         join engagement earlier on earlier.client = this.client and earlier.form = this.form
-                        where this.id = ? and earlier.until = date(this.start, '-1 day')""").param(id).query(Long.class).optional();
+                        where this.id = ? and earlier.until = date(this.start, '-1 day')
+                        and this.study_of is null and earlier.study_of is null""").param(id).query(Long.class).optional();
     }
 
     /** The engagement of the same client and form whose period begins the day after; nothing where there is none. */
@@ -137,7 +157,8 @@ public final class Engagements {
         return database.read().sql("""
                         select later.id from engagement this
                         join engagement later on later.client = this.client and later.form = this.form
-                        where this.id = ? and this.until = date(later.start, '-1 day')""").param(id).query(Long.class).optional();
+                        where this.id = ? and this.until = date(later.start, '-1 day')
+                        and this.study_of is null and later.study_of is null""").param(id).query(Long.class).optional();
     }
 
     /** The other engagements of the same client. */
@@ -153,6 +174,7 @@ public final class Engagements {
                 .sql("""
                         select engagement.id from engagement join client on client.id = engagement.client
                         where client.number = :number and form = :form and start <= :end and until >= :start
+                        and study_of is null
                         order by start limit 1""")
                 .param("number", number)
                 .param("form", form)
@@ -160,6 +182,23 @@ public final class Engagements {
                 .param("end", end.toString())
                 .query(Long.class)
                 .optional();
+    }
+
+    /** The studies of an engagement, the oldest first. */
+    public List<Study> studies(long id) {
+        return database.read()
+                .sql("select id, study_name as name, form from engagement where study_of = ? order by id")
+                .param(id)
+                .query(Study.class)
+                .list();
+    }
+
+    /** Takes a study away with all that is in it; its lines stay in the trail. */
+    public void removeStudy(long id) {
+        database.inTransaction(() -> database.write()
+                .sql("delete from engagement where id = ? and study_of is not null")
+                .param(id)
+                .update());
     }
 
     /** A client's facts by taxpayer number. */
@@ -183,8 +222,25 @@ public final class Engagements {
      * @throws org.springframework.dao.DuplicateKeyException when it exists already
      */
     public long begin(Heading heading, Function<Kept, @Nullable Change> first, String person, Instant at) {
+        return begin(new Entered(heading, null, ""), first, person, at);
+    }
+
+    /**
+     * Begins a study of an engagement with a first change, or neither.
+     *
+     * @param of the engagement that is studied
+     * @param name what the study is called
+     */
+    public long beginStudy(Heading heading, Study of, Function<Kept, @Nullable Change> first, By by) {
+        return begin(new Entered(heading, of.id(), of.name()), first, by.person(), by.at());
+    }
+
+    /** What is entered of an engagement. */
+    private record Entered(Heading heading, @Nullable Long studyOf, String name) {}
+
+    private long begin(Entered entered, Function<Kept, @Nullable Change> first, String person, Instant at) {
         return database.inTransaction(() -> {
-            long id = enter(heading, person, at);
+            long id = enter(entered, person, at);
             Kept fresh = open(id).orElseThrow();
             Change change = first.apply(fresh);
             if (change != null) {
@@ -194,7 +250,8 @@ public final class Engagements {
         });
     }
 
-    private long enter(Heading heading, String person, Instant at) {
+    private long enter(Entered entered, String person, Instant at) {
+        Heading heading = entered.heading();
         long next = database.read()
                 .sql("select coalesce(max(id), 0) + 1 from engagement")
                 .query(Long.class)
@@ -204,8 +261,10 @@ public final class Engagements {
                 clients.byNumber(heading.client().number().digits()).orElseGet(() -> clients.add(heading.client()));
         database.write()
                 .sql("""
-                        insert into engagement (id, client, form, start, until, method, flags)
-                        values (:id, :client, :form, :start, :until, :method, :flags)""")
+                        insert into engagement (id, client, form, start, until, method, flags, study_of, study_name)
+                        values (:id, :client, :form, :start, :until, :method, :flags, :of, :name)""")
+                .param("of", entered.studyOf())
+                .param("name", entered.name())
                 .param("id", next)
                 .param("client", client)
                 .param("form", heading.form())
@@ -218,7 +277,7 @@ public final class Engagements {
         trail.addRevision(
                 new Origin(next, 1, person, at),
                 new ChangeWords(
-                        "Engagement begun",
+                        entered.studyOf() == null ? "Engagement begun" : "Study begun: " + entered.name(),
                         "",
                         heading.client().name() + ", " + heading.form() + ", "
                                 + heading.period().start() + " to "
@@ -341,7 +400,15 @@ public final class Engagements {
                 .param(id)
                 .query(Long.class)
                 .single();
-        clients.update(client, heading.client());
+        boolean study = database.write()
+                .sql("select count(*) from engagement where id = ? and study_of is not null")
+                .param(id)
+                .query(Boolean.class)
+                .single();
+        if (!study) {
+            // a study leaves the facts of the client as they are
+            clients.update(client, heading.client());
+        }
         database.write()
                 .sql("""
                         update engagement set start = :start, until = :until, method = :method, flags = :flags

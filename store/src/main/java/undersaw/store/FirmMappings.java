@@ -29,7 +29,7 @@ public final class FirmMappings {
                         from mapping
                         join engagement on engagement.id = mapping.engagement
                         join account on account.engagement = mapping.engagement and account.number = mapping.account
-                        where engagement.form = ? and mapping.confirmed = 1
+                        where engagement.form = ? and mapping.confirmed = 1 and engagement.study_of is null
                         group by account.name, account.statement, mapping.line, mapping.treatment""").param(form).query(Confirmed.class).list();
     }
 

@@ -119,7 +119,7 @@ public final class Standings {
 
     /** Every engagement of the firm as it stands. */
     public List<Entry> all(LocalDate today) {
-        return database.read().sql(ALL).query(Row.class).list().stream()
+        return database.read().sql(ALL + " where study_of is null").query(Row.class).list().stream()
                 .map(row -> row.entry(today))
                 .toList();
     }

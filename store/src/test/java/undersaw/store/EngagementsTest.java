@@ -250,6 +250,62 @@ class EngagementsTest {
         assertThatThrownBy(this::begun).isInstanceOf(DuplicateKeyException.class);
     }
 
+    /** A study stands beside its engagement as often as wanted, and beside nothing else. */
+    @Test
+    void studiesAreNoEngagementsProper() {
+        long original = begun().id();
+        Engagements.By by = new Engagements.By("R. Tern", NOW);
+        Heading heading = SampleReturns.heading(2025);
+        long one =
+                engagements.beginStudy(heading, new Engagements.Study(original, "More pay", "1120"), fresh -> null, by);
+        long two =
+                engagements.beginStudy(heading, new Engagements.Study(original, "Less pay", "1120"), fresh -> null, by);
+        assertThat(engagements.studies(original))
+                .extracting(Engagements.Study::name)
+                .containsExactly("More pay", "Less pay");
+        assertThat(engagements.open(one).orElseThrow().studyOf()).contains(original);
+        assertThat(engagements.open(original).orElseThrow().studyOf()).isEmpty();
+        assertThat(engagements.ids()).containsExactly(original);
+        assertThat(engagements.named()).hasSize(1);
+        assertThat(engagements.before(one)).isEmpty();
+        engagements.removeStudy(two);
+        engagements.removeStudy(original);
+        assertThat(engagements.studies(original)).hasSize(1);
+        assertThat(engagements.open(original)).isPresent();
+        assertThatThrownBy(this::begun).isInstanceOf(DuplicateKeyException.class);
+    }
+
+    @Test
+    void aStudyLeavesTheClientAsItIs() {
+        long original = begun().id();
+        long study = engagements.beginStudy(
+                SampleReturns.heading(2025),
+                new Engagements.Study(original, "Renamed", "1120"),
+                fresh -> null,
+                new Engagements.By("R. Tern", NOW));
+        Kept kept = engagements.open(study).orElseThrow();
+        Heading now = kept.snapshot().heading();
+        Heading other = new Heading(now.form(), now.client(), Period.calendarYear(2024), now.method(), now.flags());
+        assertThat(engagements.record(kept, new Change.HeadingSet(other), "R. Tern", NOW))
+                .isPresent();
+        assertThat(engagements
+                        .open(study)
+                        .orElseThrow()
+                        .snapshot()
+                        .heading()
+                        .period()
+                        .lawYear())
+                .isEqualTo(2024);
+        assertThat(engagements
+                        .open(original)
+                        .orElseThrow()
+                        .snapshot()
+                        .heading()
+                        .period()
+                        .lawYear())
+                .isEqualTo(2025);
+    }
+
     @Test
     void lastYearIsTheOneThatEndedTheDayBefore() {
         long before = engagements.begin(SampleReturns.heading(2024), "R. Tern", NOW);

@@ -3,7 +3,8 @@ package undersaw.form.formula;
 import undersaw.money.Percent;
 
 /** How a percentage is found. */
-public sealed interface Ratio extends Rule permits DividedRatio, LawPercent, LinePercent, OnlyWhen, Quotient {
+public sealed interface Ratio extends Rule
+        permits DividedRatio, LawPercent, LinePercent, OnlyWhen, Quotient, TypedRate {
     Percent value(Figures figures);
 
     /** The words before what it is taken of. */

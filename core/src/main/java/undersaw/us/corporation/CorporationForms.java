@@ -2,6 +2,7 @@ package undersaw.us.corporation;
 
 import static undersaw.form.formula.Formulas.sum;
 
+import java.util.ArrayList;
 import java.util.List;
 import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
@@ -17,6 +18,7 @@ import undersaw.us.forms.Form4797;
 import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
+import undersaw.us.study.EntityComparison;
 
 /** The forms of a corporation's return, which refer to one another. */
 final class CorporationForms {
@@ -64,6 +66,7 @@ final class CorporationForms {
     final ScheduleM3 scheduleM3 = new ScheduleM3(this);
     final LossDeduction lossDeduction = new LossDeduction(
             "W-NOL", "Net operating loss deduction", this, () -> page1.incomeBeforeLosses, dividendLimit);
+    final EntityComparison study = new EntityComparison(Comparison.of(this));
 
     private Form4562 form4562() {
         return form4562;
@@ -87,7 +90,7 @@ final class CorporationForms {
 
     /** All forms, in the order in which a reader meets them. */
     List<Form> all() {
-        return List.of(
+        List<Form> forms = new ArrayList<>(List.of(
                 page1,
                 scheduleC,
                 payers,
@@ -116,14 +119,22 @@ final class CorporationForms {
                 nextYear,
                 dividendLimit,
                 lossDeduction,
+                differences,
+                assets,
+                owners));
+        forms.addAll(gifts());
+        forms.addAll(study.forms());
+        return forms;
+    }
+
+    /** The worksheets of gifts, which try the limits in turn. */
+    private List<Form> gifts() {
+        return List.of(
                 charity.dividendsAtFullGifts,
                 charity.lossesAtFullGifts,
                 charity.dividendsAtLimit,
                 charity.lossesAtLimit,
                 charity.together,
-                charity,
-                differences,
-                assets,
-                owners);
+                charity);
     }
 }

@@ -14,6 +14,7 @@ import undersaw.form.formula.Formulas;
 import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
 import undersaw.line.Dimension;
+import undersaw.line.LineId;
 
 /**
  * Form 8825, rental real estate of a partnership or an S corporation, one column a property (revision of 2018, with the
@@ -22,6 +23,9 @@ import undersaw.line.Dimension;
 public final class Form8825 extends Form {
     /** The properties. */
     public static final Dimension PROPERTIES = Dimension.rows("properties");
+
+    /** The trade or business under section 199A that a property is part of; empty where it is none. */
+    public static final LineId ACTIVITY = LineId.of("8825/activity");
 
     public final Line depreciation;
     public final Line gross;
@@ -53,6 +57,11 @@ public final class Form8825 extends Form {
                         + "7 self-rental, 8 other.");
         line("1c", "Days rented at a fair price").as(LineKind.COUNT).ofTheYear();
         line("1d", "Days of personal use").as(LineKind.COUNT).ofTheYear().cites("IRC 280A(d)");
+        line("activity", "Activity under section 199A")
+                .as(LineKind.TEXT)
+                .cites("IRC 199A; Rev. Proc. 2019-38")
+                .help("Where renting it is a trade or business: the name of its column among the activities of "
+                        + "section 199A. Empty where it is none.");
         section(Section.OTHER_INCOME);
         Line rents = booksLine("2a", "Gross rents", Side.CREDIT);
         Line other = booksLine("2b", "Other rental income", Side.CREDIT);

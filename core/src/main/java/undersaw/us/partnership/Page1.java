@@ -27,6 +27,8 @@ final class Page1 extends Form {
     final Line totalIncome;
     final Line guaranteed;
     final Line interestPaid;
+    final Line wages;
+    final Line written;
     final Line depreciation;
     final Line depletion;
     final Line otherDeductions;
@@ -84,7 +86,7 @@ final class Page1 extends Form {
 
         part("2", "Deductions", "IRC 162, 703(a); Instructions for Form 1065, Deductions");
         section(Section.EXPENSES);
-        deduction("9", "Salaries and wages, other than to partners", "IRC 162(a)(1)");
+        wages = deduction("9", "Salaries and wages, other than to partners", "IRC 162(a)(1)");
         guaranteed = deduction("10", "Guaranteed payments to partners", "IRC 707(c)");
         deduction("11", "Repairs and maintenance", "Reg. 1.162-4");
         deduction("12", "Bad debts", "IRC 166");
@@ -94,7 +96,7 @@ final class Page1 extends Form {
         interestPaid.fromBooksAnd(() -> sum(interestPaid.fromAccounts(), all.form8990.change));
         mappable(interestPaid, Side.DEBIT);
         deductions.add(interestPaid);
-        Line written = line("16a", "Depreciation")
+        written = line("16a", "Depreciation")
                 .is(() -> when(
                         all.form4562.depreciation.isNotZero(),
                         all.form4562.depreciation.minus(all.form4562.depreciationElsewhere),

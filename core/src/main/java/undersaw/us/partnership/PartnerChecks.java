@@ -8,8 +8,11 @@ import static undersaw.check.Severity.STOP;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -18,12 +21,18 @@ import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.engagement.Station;
 import undersaw.line.LineId;
+import undersaw.owners.Holdings;
+import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
+import undersaw.owners.Positions;
 
 /** Checks of the partners, of what they hold, and of special allocations. */
 final class PartnerChecks {
+    private static final int MILLIONTHS = 6;
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
+    private static final Map<String, String> ROLES =
+            Map.of("1a", "general", "1b", "limited", "1c", "member", "1d", "general");
     private static final Set<String> WITHOUT_179 = Set.of("trust", "estate");
 
     private PartnerChecks() {}
@@ -37,6 +46,7 @@ final class PartnerChecks {
                 new Check("P-0306", STOP, PartnerChecks::section179Barred),
                 new Check("P-0307", QUERY, PartnerChecks::prorated),
                 new Check("P-0309", STOP, PartnerChecks::alone),
+                new Check("P-0312", QUERY, PartnerChecks::roleUnsaid),
                 new Check("P-0401", QUERY, PartnerChecks::memberUnsaid));
     }
 
@@ -75,25 +85,46 @@ final class PartnerChecks {
                 .toList();
     }
 
-    /** Each share must be held by somebody, in each stretch of the year that its boxes show. */
+    /** Each share must be held by somebody, on every day of the year. */
     private static List<Found> notTheWhole(Examination look) {
         List<Found> found = new ArrayList<>();
-        for (OwnerRegister.Share share : OwnerRegister.SHARES) {
-            String end = share.line().within();
-            boolean begins = end.endsWith("Begin");
-            String measure = end.substring(0, end.length() - (begins ? "Begin" : "End").length());
-            LineId held = LineId.of("1065/K-1/J/" + measure + (begins ? "/begin" : "/end"));
-            BigDecimal sum = look.rows(held.text()).stream()
-                    .map(value -> new BigDecimal(value.value().plain()))
-                    .reduce(BigDecimal.ZERO, BigDecimal::add);
-            if (sum.compareTo(WHOLE) != 0) {
-                found.add(onLine(
-                        held.text(),
-                        "Shares of " + share.words() + " of the year add to "
-                                + sum.stripTrailingZeros().toPlainString() + ". They must add to 100."));
+        for (Measure measure : List.of(Measure.PROFIT, Measure.LOSS, Measure.CAPITAL)) {
+            List<Holdings.Segment> segments =
+                    Positions.of(look.calculation(), measure).orElseThrow().segments();
+            for (Holdings.Segment days : segments) {
+                BigDecimal sum = BigDecimal.valueOf(days.total(), MILLIONTHS);
+                if (sum.compareTo(WHOLE) != 0) {
+                    boolean last = days.to().equals(look.period().end());
+                    found.add(onLine(
+                            "1065/K-1/J/" + measure.words() + (last ? "/end" : "/begin"),
+                            "Shares of " + measure.words() + " from " + days.from() + " add to "
+                                    + sum.stripTrailingZeros().toPlainString() + ". They must add to 100."));
+                    break;
+                }
             }
         }
         return found;
+    }
+
+    /** In each kind of partnership partners stand in one role, but for the general partners of a limited one. */
+    private static List<Found> roleUnsaid(Examination look) {
+        String usual = ROLES.entrySet().stream()
+                .filter(kind -> look.says("1065/B/" + kind.getKey(), "yes"))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse("general, limited or member");
+        return look.rows("1065/K-1/W/held").stream()
+                .filter(partner -> partner.amount().isPositive()
+                        && look.inRow("OWNERS/role", partner).isEmpty())
+                .map(partner -> new Found(
+                        new Place.OnLine(
+                                LineId.of("OWNERS/role").in(partner.key().instance())),
+                        "Say what "
+                                + OwnerRegister.name(
+                                        look.calculation(), partner.key().instance())
+                                + " is; in this kind of partnership usually " + usual + ".",
+                        Answer.TYPE))
+                .toList();
     }
 
     private static List<Found> undatedChange(Examination look) {
@@ -153,27 +184,50 @@ final class PartnerChecks {
     }
 
     private static List<Found> prorated(Examination look) {
-        return changesWithin(look).stream()
-                .map(date -> {
-                    String owner = look.inRow("OWNERSHIP/owner", date);
-                    return Found.at(
-                            new Place.AtStation(Station.OWNERS, "ownership"),
-                            OwnerRegister.name(look.calculation(), owner) + " changed on "
-                                    + date.value().plain()
-                                    + ". Daily proration was used; confirm that the agreement says so.");
-                })
-                .toList();
+        if (look.has("1065/706/method")) {
+            return List.of();
+        }
+        String changes = changesWithin(look).stream()
+                .map(date -> OwnerRegister.name(look.calculation(), look.inRow("OWNERSHIP/owner", date)) + " on "
+                        + date.value().plain())
+                .collect(Collectors.joining(", "));
+        return changes.isEmpty()
+                ? List.of()
+                : List.of(new Found(
+                        Place.line("1065/706/method"),
+                        "Shares changed: " + changes + ". Daily proration was used; confirm it with the word "
+                                + "proration, or type interim and what each part of the year brought.",
+                        Answer.TYPE));
     }
 
     private static List<Found> alone(Examination look) {
-        long partners = look.rows("1065/K-1/W/held").stream()
-                .filter(value -> value.amount().isPositive())
-                .count();
-        return partners < 2
-                ? List.of(onLine(
+        for (Holdings.Segment days :
+                Positions.of(look.calculation(), Measure.CAPITAL).orElseThrow().segments()) {
+            Set<String> partners = holders(look, days);
+            if (partners.size() < 2) {
+                return List.of(onLine(
                         "1065/K-1/J/profit/end",
-                        "A partnership needs two partners; " + partners + " is listed with a share."))
-                : List.of();
+                        "A partnership needs two partners on each day; " + days.from() + " shows " + partners.size()
+                                + ". List the partners with their shares at Owners."));
+            }
+        }
+        return List.of();
+    }
+
+    /** Who holds a share of profit, loss or capital in a stretch of days. */
+    private static Set<String> holders(Examination look, Holdings.Segment days) {
+        Set<String> holders = new HashSet<>();
+        for (Measure measure : List.of(Measure.PROFIT, Measure.LOSS, Measure.CAPITAL)) {
+            Positions.of(look.calculation(), measure).orElseThrow().segments().stream()
+                    .filter(segment -> !segment.from().isAfter(days.from())
+                            && !segment.to().isBefore(days.from()))
+                    .forEach(segment -> segment.positions().forEach((owner, held) -> {
+                        if (held > 0) {
+                            holders.add(owner);
+                        }
+                    }));
+        }
+        return holders;
     }
 
     private static List<Found> memberUnsaid(Examination look) {

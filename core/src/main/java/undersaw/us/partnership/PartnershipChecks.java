@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import undersaw.check.Check;
+import undersaw.us.passthrough.ClosingChecks;
 import undersaw.us.passthrough.OwnerNumbers;
 import undersaw.us.passthrough.PassthroughChecks;
 
@@ -18,7 +19,10 @@ final class PartnershipChecks {
         return Stream.of(
                         AnswerChecks.all(),
                         PartnerChecks.all(),
+                        AllocationChecks.all(),
+                        PaymentChecks.all(),
                         List.of(
+                                new ClosingChecks("P-0308", "1065", "706").check(),
                                 PartnershipTieOuts.BOXES.check("P-0310"),
                                 new OwnerNumbers("P-0311", "1065/K-1/W/held").check()),
                         CapitalChecks.all())

@@ -3,10 +3,12 @@ package undersaw.us.partnership;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 
+import java.util.ArrayList;
 import java.util.List;
 import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.HelpTexts;
+import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.owners.Allocations;
 import undersaw.owners.OwnerRegister;
@@ -20,9 +22,15 @@ import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8825;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
+import undersaw.us.passthrough.ClosingOfBooks;
+import undersaw.us.passthrough.ClosingOfBooks.Way;
 import undersaw.us.passthrough.CostDepreciation;
 import undersaw.us.passthrough.DifferencesWorksheet;
+import undersaw.us.passthrough.QualifiedBusiness;
+import undersaw.us.passthrough.QualifiedBusiness.Boxes;
+import undersaw.us.passthrough.QualifiedBusiness.Sockets;
 import undersaw.us.passthrough.ScheduleM1;
+import undersaw.us.study.EntityComparison;
 
 /** The forms of a partnership's return, which refer to one another. */
 final class PartnershipForms {
@@ -41,9 +49,19 @@ final class PartnershipForms {
     final ScheduleB scheduleB = new ScheduleB(this);
     final ScheduleD scheduleD = new ScheduleD(this);
     final ScheduleK scheduleK = new ScheduleK(this);
+    final ClosingOfBooks closing = new ClosingOfBooks(CODE, Way.OF_PARTNERS, scheduleK);
     final Analysis analysis = new Analysis(this);
     final Liabilities liabilities = new Liabilities(this);
     final ScheduleK1 scheduleK1 = new ScheduleK1(this);
+    final QualifiedBusiness qualified = new QualifiedBusiness(new Sockets(
+            CODE,
+            "20/Z",
+            () -> scheduleK.ordinary,
+            () -> scheduleK.section179,
+            () -> sum(page1.wages, costOfLabor()),
+            new Boxes("1", "2", "10", "12", "13/A"),
+            scheduleK1::weighed,
+            percentages.rounding.id()));
     final SelfEmployment selfEmployment = new SelfEmployment(this);
     final Capital capital = new Capital(this);
     final PartnerBasis basis = new PartnerBasis(this);
@@ -63,9 +81,14 @@ final class PartnershipForms {
             () -> scheduleK.guaranteedOfBooks(),
             () -> scheduleB.small.answered("yes"),
             () -> differences());
+    final EntityComparison study = new EntityComparison(Comparison.of(this));
 
     private DifferencesWorksheet differences() {
         return differences;
+    }
+
+    private Line costOfLabor() {
+        return form1125A.labor;
     }
 
     private Formula inCost() {
@@ -79,13 +102,15 @@ final class PartnershipForms {
 
     /** All forms, in the order in which a reader meets them. */
     List<Form> all() {
-        return List.of(
+        List<Form> forms = new ArrayList<>(List.of(
                 page1,
                 scheduleB,
                 scheduleK,
                 percentages,
+                closing,
                 liabilities,
                 scheduleK1,
+                qualified,
                 capital,
                 analysis,
                 selfEmployment,
@@ -109,6 +134,8 @@ final class PartnershipForms {
                 assets,
                 owners,
                 changes,
-                allocations);
+                allocations));
+        forms.addAll(study.forms());
+        return forms;
     }
 }

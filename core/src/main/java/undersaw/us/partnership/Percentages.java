@@ -15,10 +15,9 @@ import undersaw.form.formula.DividedRatio;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Total;
-import undersaw.owners.Held;
+import undersaw.owners.HeldAtEnds;
 import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
-import undersaw.owners.Positions;
 import undersaw.owners.Span;
 
 /** Item J of Schedule K-1: each partner's percentages at both ends of the year (2024 form, from memory). */
@@ -42,7 +41,7 @@ final class Percentages extends Form {
             for (Span span : List.of(Span.BEGIN, Span.END)) {
                 String end = span == Span.BEGIN ? "begin" : "end";
                 line("K-1/J/" + measure.words() + "/" + end, "Share of " + measure.words() + ", " + end + " of year")
-                        .isRatio(() -> new DividedRatio(new Held(new Positions(measure, span))));
+                        .isRatio(() -> new DividedRatio(new HeldAtEnds(measure, span)));
             }
         }
         selfEmployed = line("K-1/se", "For self-employment tax")

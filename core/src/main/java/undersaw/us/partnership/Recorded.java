@@ -57,7 +57,7 @@ final class Recorded extends Form {
                 .once();
         Line named = line("REC/" + name + "/named", caption + ", by name").fromBooks();
         Line share = line("REC/" + name + "/share", caption + ", of what names nobody")
-                .is(new Divided(new ByHoldings(unnamed.id(), new Positions(measure, Span.END), rounding.id())));
+                .is(new Divided(new ByHoldings(unnamed.id(), new Positions(measure, Span.END), rounding.id(), null)));
         return line("REC/" + name, caption).is(sum(named, share));
     }
 

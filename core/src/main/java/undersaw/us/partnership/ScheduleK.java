@@ -22,6 +22,7 @@ final class ScheduleK extends OwnersItems {
     final Line guaranteed;
     final Line interest;
     final Line dividends;
+    final Line qualifiedDividends;
     final Line royalties;
     final Line shortTerm;
     final Line longTerm;
@@ -61,7 +62,8 @@ final class ScheduleK extends OwnersItems {
         section(Section.OTHER_INCOME);
         interest = income("5", ofBooks("5", "Interest"));
         dividends = income("6a", ofBooks("6a", "Ordinary dividends"));
-        income("6b", line("K/6b", "Of this, qualified dividends").fromBooks().cites("IRC 1(h)(11)"));
+        qualifiedDividends = income(
+                "6b", line("K/6b", "Of this, qualified dividends").fromBooks().cites("IRC 1(h)(11)"));
         income("6c", line("K/6c", "Dividend equivalents"));
         royalties = income("7", ofBooks("7", "Royalties"));
         shortTerm = income("8", gain("8", "Net short-term capital gain or loss"));

@@ -15,7 +15,10 @@ import undersaw.form.formula.Formulas;
 import undersaw.form.formula.Term;
 import undersaw.line.NaturalOrder;
 import undersaw.owners.ByAgreement;
+import undersaw.owners.ByAgreement.Within;
 import undersaw.owners.OwnerRegister;
+import undersaw.owners.Weighed;
+import undersaw.us.forms.Form8825;
 import undersaw.us.passthrough.OwnersItems.Boxed;
 
 /**
@@ -66,7 +69,26 @@ final class ScheduleK1 extends Form {
 
     private static Divided divided(PartnershipForms all, Boxed each) {
         Line decides = each.bySign() ? each.line() : all.analysis.withoutGuaranteed;
-        return new Divided(new ByAgreement(each.line().id(), decides.id(), all.percentages.rounding.id()));
+        return new Divided(new ByAgreement(
+                each.line().id(),
+                decides.id(),
+                all.percentages.rounding.id(),
+                all.closing.of(each.line()),
+                within(all, each)));
+    }
+
+    /** Depreciation can be allocated apart from the rest of the income, one property apart from the others. */
+    private static List<Within> within(PartnershipForms all, Boxed each) {
+        return switch (each.box()) {
+            case "1" -> List.of(new Within(all.page1.written.id(), all.page1.depreciation.id(), null, true));
+            case "2" -> List.of(new Within(all.form8825.net.id(), all.form8825.net.id(), Form8825.PROPERTIES, false));
+            default -> List.of();
+        };
+    }
+
+    /** How a box that is divided is divided. */
+    Weighed weighed(String box) {
+        return (Weighed) ((Divided) box(box).rule().orElseThrow()).division();
     }
 
     /** The line of a box. */

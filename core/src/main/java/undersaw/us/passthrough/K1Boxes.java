@@ -40,6 +40,11 @@ public record K1Boxes(String form, List<Pair> more) {
         return pairs;
     }
 
+    /** Whether a line is divided among the owners by what they hold. */
+    public boolean isDivided(Examination look, LineId line) {
+        return all(look).stream().anyMatch(pair -> pair.line().equals(line) && !more.contains(pair));
+    }
+
     private static Optional<LineId> divided(Line box) {
         return box.rule()
                 .filter(Divided.class::isInstance)

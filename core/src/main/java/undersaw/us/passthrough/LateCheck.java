@@ -27,14 +27,15 @@ public record LateCheck(ReturnLines at) {
         return when(
                 at.check("0901"),
                 QUERY,
-                look -> isLate(look),
+                this::isLate,
                 look -> onLine(
                         at.line(Held.OWED),
                         "Late: about " + penalty(look).printed() + " for " + holders(look)
                                 + " owners (sections 6698 and 6699), unless an extension was asked for."));
     }
 
-    private static boolean isLate(Examination look) {
+    /** Whether the last day has passed, under a law whose rate is known. */
+    public boolean isLate(Examination look) {
         return look.today().isAfter(lastDay(look)) && look.law().has(PassthroughLaw.LATE_OWNER_MONTH);
     }
 

@@ -32,6 +32,7 @@ public record PassthroughChecks(ReturnLines at, Set<String> must, List<Check> ow
                         new QuestionChecks(at, must).all(),
                         own,
                         List.of(new LateCheck(at).check()),
+                        new QualifiedChecks(at).all(),
                         new BalanceChecks(at).all(),
                         new RentalChecks(at.letter()).all())
                 .flatMap(List::stream)

@@ -37,7 +37,7 @@ final class Distributions extends Form {
                 line("DIST/property", "Property distributed, at fair value").cites("IRC 311(b), 1368");
         Line share = line("DIST/share", "Of what was paid to nobody by name")
                 .is(new Divided(new ByHoldings(
-                        unnamed.id(), new Positions(Measure.SHARES, Span.END), forms.shares.rounding.id())));
+                        unnamed.id(), new Positions(Measure.SHARES, Span.END), forms.shares.rounding.id(), null)));
         Line recorded = line("DIST/recorded", "Distributed to the shareholder").is(sum(paid, property, share));
         part("DIST-1", "Distributions in whole dollars", "IRC 1368(c)")
                 .worksheet()

@@ -24,6 +24,7 @@ final class Page1 extends Form {
     final Line otherIncome;
     final Line totalIncome;
     final Line officers;
+    final Line wages;
     final Line interestPaid;
     final Line depreciation;
     final Line depletion;
@@ -92,7 +93,7 @@ final class Page1 extends Form {
         part("2", "Deductions", "IRC 162, 1363(b); Instructions for Form 1120-S, Deductions");
         section(Section.EXPENSES);
         officers = deduction("7", "Compensation of officers", "IRC 162(a)(1); Rev. Rul. 74-44");
-        deduction("8", "Salaries and wages, less employment credits", "IRC 162(a)(1)");
+        wages = deduction("8", "Salaries and wages, less employment credits", "IRC 162(a)(1)");
         deduction("9", "Repairs and maintenance", "Reg. 1.162-4");
         deduction("10", "Bad debts", "IRC 166");
         deduction("11", "Rents", "IRC 162(a)(3)");

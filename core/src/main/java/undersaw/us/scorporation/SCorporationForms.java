@@ -3,10 +3,12 @@ package undersaw.us.scorporation;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 
+import java.util.ArrayList;
 import java.util.List;
 import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.HelpTexts;
+import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
@@ -20,9 +22,15 @@ import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8825;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
+import undersaw.us.passthrough.ClosingOfBooks;
+import undersaw.us.passthrough.ClosingOfBooks.Way;
 import undersaw.us.passthrough.CostDepreciation;
 import undersaw.us.passthrough.DifferencesWorksheet;
+import undersaw.us.passthrough.QualifiedBusiness;
+import undersaw.us.passthrough.QualifiedBusiness.Boxes;
+import undersaw.us.passthrough.QualifiedBusiness.Sockets;
 import undersaw.us.passthrough.ScheduleM1;
+import undersaw.us.study.EntityComparison;
 
 /** The forms of an S corporation's return, which refer to one another. */
 final class SCorporationForms {
@@ -41,9 +49,19 @@ final class SCorporationForms {
     final ScheduleD scheduleD = new ScheduleD(this);
     final PassiveIncomeTax passiveIncomeTax = new PassiveIncomeTax(this);
     final ScheduleK scheduleK = new ScheduleK(this);
+    final ClosingOfBooks closing = new ClosingOfBooks(CODE, Way.OF_SHAREHOLDERS, scheduleK);
     final Distributions distributions = new Distributions(this);
     final ScheduleM2 scheduleM2 = new ScheduleM2(this);
     final ScheduleK1 scheduleK1 = new ScheduleK1(this);
+    final QualifiedBusiness qualified = new QualifiedBusiness(new Sockets(
+            CODE,
+            "17/V",
+            () -> scheduleK.ordinary,
+            () -> scheduleK.section179,
+            () -> sum(page1.officers, page1.wages, costOfLabor()),
+            new Boxes("1", "2", "9", "11", "12/A"),
+            scheduleK1::weighed,
+            shares.rounding.id()));
     final StockBasis basis = new StockBasis(this);
     final ScheduleL scheduleL = new ScheduleL(this);
     final Form1125A form1125A = new Form1125A(new Form1125A.Sockets(this::inCost, true));
@@ -59,9 +77,14 @@ final class SCorporationForms {
     final DifferencesWorksheet differences = Differences.of(this);
     final ScheduleM1 scheduleM1 = new ScheduleM1(
             ScheduleM1.Rows.OF_1120S, () -> NOTHING, () -> scheduleB.small.answered("yes"), () -> differences());
+    final EntityComparison study = new EntityComparison(Comparison.of(this));
 
     private DifferencesWorksheet differences() {
         return differences;
+    }
+
+    private Line costOfLabor() {
+        return form1125A.labor;
     }
 
     private Formula inCost() {
@@ -75,13 +98,15 @@ final class SCorporationForms {
 
     /** All forms, in the order in which a reader meets them. */
     List<Form> all() {
-        return List.of(
+        List<Form> forms = new ArrayList<>(List.of(
                 page1,
                 scheduleB,
                 scheduleK,
                 shares,
+                closing,
                 loans,
                 scheduleK1,
+                qualified,
                 distributions,
                 scheduleL,
                 scheduleM1,
@@ -104,6 +129,8 @@ final class SCorporationForms {
                 differences,
                 assets,
                 owners,
-                changes);
+                changes));
+        forms.addAll(study.forms());
+        return forms;
     }
 }

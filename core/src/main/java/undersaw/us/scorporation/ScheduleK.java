@@ -19,6 +19,7 @@ final class ScheduleK extends OwnersItems {
     final OtherRental otherRental;
     final Line interest;
     final Line dividends;
+    final Line qualifiedDividends;
     final Line royalties;
     final Line shortTerm;
     final Line longTerm;
@@ -48,7 +49,8 @@ final class ScheduleK extends OwnersItems {
         section(Section.OTHER_INCOME);
         interest = income("4", passive("4", "Interest", all));
         dividends = income("5a", passive("5a", "Ordinary dividends", all));
-        income("5b", line("K/5b", "Of this, qualified dividends").fromBooks().cites("IRC 1(h)(11)"));
+        qualifiedDividends = income(
+                "5b", line("K/5b", "Of this, qualified dividends").fromBooks().cites("IRC 1(h)(11)"));
         royalties = income("6", passive("6", "Royalties", all));
         shortTerm = income("7", gain("7", "Net short-term capital gain or loss"));
         shortTerm.fromBooksAnd(
@@ -130,7 +132,7 @@ final class ScheduleK extends OwnersItems {
         foreignSchedules("14");
     }
 
-    private Formula incomeItems() {
+    Formula incomeItems() {
         return sum(
                 ordinary,
                 rental,

@@ -15,6 +15,9 @@ import undersaw.line.NaturalOrder;
 import undersaw.owners.ByHoldings;
 import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
+import undersaw.owners.Positions;
+import undersaw.owners.Span;
+import undersaw.owners.Weighed;
 import undersaw.us.passthrough.OwnersItems.Boxed;
 
 /**
@@ -46,6 +49,11 @@ final class ScheduleK1 extends Form {
         line("K-1/19", "More than one activity for passive purposes").as(LineKind.BOX);
     }
 
+    /** How a box that is divided is divided. */
+    Weighed weighed(String box) {
+        return (Weighed) ((Divided) box(box).rule().orElseThrow()).division();
+    }
+
     /** The line of a box. */
     Line box(String box) {
         return Objects.requireNonNull(byBox.get(box), box);
@@ -66,7 +74,12 @@ final class ScheduleK1 extends Form {
         return switch (each.box()) {
             case "16/D" -> all.distributions.net;
             case "16/E" -> all.loans.box(each.line());
-            default -> new Divided(new ByHoldings(each.line().id(), Measure.SHARES, all.shares.rounding.id()));
+            default ->
+                new Divided(new ByHoldings(
+                        each.line().id(),
+                        new Positions(Measure.SHARES, Span.YEAR),
+                        all.shares.rounding.id(),
+                        all.closing.of(each.line())));
         };
     }
 }

@@ -10,7 +10,9 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -21,13 +23,19 @@ import undersaw.engagement.Station;
 import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
+import undersaw.owners.Holdings;
+import undersaw.owners.Measure;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
+import undersaw.owners.Positions;
+import undersaw.us.passthrough.ClosingChecks;
 import undersaw.us.passthrough.OwnerNumbers;
 
 /** Checks of who holds the shares, of changes within the year, and of basis. */
 final class ShareholderChecks {
     private static final int MOST = 100;
+    private static final int SOON = 30;
+    private static final String METHOD = "1120-S/1377/method";
     private static final Set<String> BARRED = Set.of("partnership", "corporation");
 
     private ShareholderChecks() {}
@@ -51,6 +59,8 @@ final class ShareholderChecks {
                 new Check("S-0305", STOP, ShareholderChecks::barred),
                 SCorporationTieOuts.BOXES.check("S-0306"),
                 new Check("S-0307", QUERY, ShareholderChecks::soldOut),
+                new Check("S-0308", QUERY, ShareholderChecks::largeSale),
+                new ClosingChecks("S-0314", "1120-S", "1377").check(),
                 new Check("S-0309", QUERY, ShareholderChecks::onTheFirstDay),
                 new Check("S-0310", QUERY, ShareholderChecks::section179Lost),
                 new OwnerNumbers("S-0311", "1120-S/K-1/G").check(),
@@ -107,17 +117,57 @@ final class ShareholderChecks {
     }
 
     private static List<Found> soldOut(Examination look) {
-        List<Found> found = new ArrayList<>();
-        for (Change change : changes(look)) {
-            if (OwnershipChanges.isWithin(look.period(), change.date())
-                    && change.shares().signum() == 0) {
-                found.add(Found.at(
-                        new Place.AtStation(Station.OWNERS, "ownership"),
-                        OwnerRegister.name(look.calculation(), change.owner()) + " sold all shares on " + change.date()
-                                + ". Closing the books can be elected (section 1377); confirm daily proration."));
+        String sold = look.has(METHOD)
+                ? ""
+                : changes(look).stream()
+                        .filter(change -> OwnershipChanges.isWithin(look.period(), change.date())
+                                && change.shares().signum() == 0)
+                        .map(change -> OwnerRegister.name(look.calculation(), change.owner()) + " on " + change.date())
+                        .collect(Collectors.joining(", "));
+        return sold.isEmpty()
+                ? List.of()
+                : List.of(new Found(
+                        Place.line(METHOD),
+                        "All shares were sold: " + sold + ". Closing the books can be elected (section 1377(a)(2)); "
+                                + "confirm days with the word proration, or type interim and what each part of the "
+                                + "year brought.",
+                        Answer.TYPE));
+    }
+
+    /** A fifth of the stock sold, or a quarter issued to new ones, within 30 days (Reg. 1.1368-1(g); from memory). */
+    private static List<Found> largeSale(Examination look) {
+        if (look.has(METHOD)) {
+            return List.of();
+        }
+        List<Holdings.Segment> days =
+                Positions.of(look.calculation(), Measure.SHARES).orElseThrow().segments();
+        for (int from = 0; from < days.size(); from++) {
+            for (int to = from + 1; to < days.size(); to++) {
+                boolean near =
+                        !days.get(to - 1).to().isAfter(days.get(from).to().plusDays(SOON));
+                if (near && isLarge(days.get(from), days.get(to))) {
+                    return List.of(new Found(
+                            Place.line(METHOD),
+                            "Within 30 days to " + days.get(to - 1).to()
+                                    + " a fifth of the stock was disposed of, or a quarter issued to new holders: the "
+                                    + "election to close the books is open. Type proration or interim.",
+                            Answer.TYPE));
+                }
             }
         }
-        return found;
+        return List.of();
+    }
+
+    private static boolean isLarge(Holdings.Segment before, Holdings.Segment after) {
+        long total = before.total();
+        boolean sold = before.positions().entrySet().stream()
+                .anyMatch(held -> (held.getValue() - after.positions().getOrDefault(held.getKey(), 0L)) * 5 >= total);
+        long issued = Math.max(0, after.total() - total);
+        long ofNew = after.positions().entrySet().stream()
+                .filter(held -> before.positions().getOrDefault(held.getKey(), 0L) == 0)
+                .mapToLong(Map.Entry::getValue)
+                .sum();
+        return total > 0 && (sold || Math.min(issued, ofNew) * 4 >= total);
     }
 
     private static List<Found> onTheFirstDay(Examination look) {

@@ -27,6 +27,7 @@ class PartnershipChecksTest {
                 .forEach(question -> sample.fact("1065/B/" + question, "no"));
         List.of("21", "22", "23", "24", "25", "27", "28", "29", "30")
                 .forEach(question -> sample.fact("1065/B/" + question, "no"));
+        sample.fact("1065/199A/sstb@main", "no");
         return sample.fact("1065/B/2b", "yes").fact("1065/B/31", "yes").fact("1065/K-2/exception", "yes");
     }
 
@@ -78,13 +79,30 @@ class PartnershipChecksTest {
                 says("P-0209", s -> s.fact("1065/B/4", "yes")),
                 says("P-0211", s -> s.without("1065/K-2/exception")),
                 says("P-0301", s -> s.fact("OWNERS/lossEnd@bo", "49")),
+                says("P-0301", s -> s.changed("amy", "2025-03-31", "40").changed("amy", "2025-06-30", "50")),
+                says("P-0302", s -> allocated(s, "1065/1a", "amy", "", "5")),
+                says("P-0302", s -> allocated(s, "1065/K/1", "nobody", "100", "")),
+                says("P-0302", s -> allocated(s, "1065/K/1", "amy", "99", "")),
+                says("P-0302", s -> allocated(s, "1065/K/1", "amy", "100", "5")),
+                says("P-0302", s -> allocated(s, "1065/K/1", "amy", "", "5")),
+                says("P-0308", s -> s.fact("1065/706/method", "interim")),
+                says("P-0402", s -> s.fact("OWNERS/role@amy", "limited").fact("1065/K-1/active@amy", "no")),
+                says(
+                        "P-0404",
+                        s -> s.expense("6200", "1065/K/13e/R@bo", "owner-retirement", "700")
+                                .paidOut("3900", "1065/L/21@bo", "owner-draw", "700")),
+                says(
+                        "P-0504",
+                        s -> s.without("1065/K-1/4a@amy").fact("1065/SE/5", "0").fact("1065/K/14a", "0")),
+                says("P-0612", s -> s.balance("3990", "1065/L/21", "0", "-50")),
                 says("P-0303", s -> s.fact("OWNERS/profitBegin@bo", "40").fact("OWNERS/profitBegin@amy", "60")),
                 says("P-0304", s -> s.paidOut("3900", "1065/L/21", "owner-draw", "10")),
                 says("P-0306", s -> s.fact("OWNERS/kind@bo", "estate").fact("1065/K/12", "50")),
                 says("P-0307", s -> s.changed("amy", "2025-06-30", "40").changed("bo", "2025-06-30", "60")),
-                says("P-0309", s -> s.without("OWNERS/profitEnd@bo").fact("OWNERS/profitEnd@amy", "100")),
+                says("P-0309", s -> s.partner("amy", 1, "general", "100").partner("bo", 2, "general", "0")),
                 says("P-0310", s -> s.fact("1065/K-1/1@bo", "1")),
                 says("P-0311", s -> s.fact("OWNERS/tin@bo", "000-00-0001")),
+                says("P-0312", s -> s.without("OWNERS/role@bo")),
                 says("P-0401", s -> s.fact("OWNERS/role@bo", "member")),
                 says(
                         "P-0403",
@@ -104,7 +122,44 @@ class PartnershipChecksTest {
                 says("P-0611", s -> s.fact("1065/K-1/L/beginning@amy", "7")),
                 says("P-0613", s -> s.balance("1400", "1065/L/11", "0", "10000000")),
                 says("P-0702", s -> s.income("4500", "8825/2a", "rental-real-estate", "70")),
+                says("P-0801", s -> s.without("1065/199A/sstb@main")),
+                says("P-0802", s -> s.expense("6002", "1065/9", "full", "900")),
+                says("P-0803", s -> s.fact("8825/activity@mill", "mill")),
                 says("P-0703", s -> s.expense("6500", "8825/9@mill", "rental-real-estate", "70")));
+    }
+
+    private static SampleReturns allocated(
+            SampleReturns sample, String line, String owner, String percent, String amount) {
+        sample.fact("ALLOCATIONS/line@1", line).fact("ALLOCATIONS/owner@1", owner);
+        if (!percent.isEmpty()) {
+            sample.fact("ALLOCATIONS/percent@1", percent);
+        }
+        return amount.isEmpty() ? sample : sample.fact("ALLOCATIONS/amount@1", amount);
+    }
+
+    /** A special allocation that uses up its line, of one property too, is no fault. */
+    @Test
+    void aWholeSpecialAllocationIsSilent() {
+        SampleReturns whole = allocated(sound(), "1065/K/1", "amy", "100", "");
+        SampleReturns property = allocated(
+                sound().income("4500", "8825/2a@mill", "rental-real-estate", "70")
+                        .fact("ALLOCATIONS/instance@1", "mill"),
+                "8825/17",
+                "bo",
+                "",
+                "70");
+        assertThat(codes(whole, IN_TIME)).contains("P-0305").doesNotContain("P-0302", "P-0310");
+        assertThat(codes(property, IN_TIME)).contains("P-0305").doesNotContain("P-0302", "P-0310");
+    }
+
+    /** Rev. Proc. 84-35 (from memory): not where partners share items otherwise than in one proportion. */
+    @Test
+    void reliefFromTheLatePenaltyIsSaid() {
+        LocalDate late = LocalDate.of(2026, 5, 17);
+        assertThat(codes(sound(), late)).contains("P-0902");
+        assertThat(codes(allocated(sound(), "1065/K/1", "amy", "100", ""), late))
+                .doesNotContain("P-0902");
+        assertThat(codes(sound().fact("OWNERS/kind@bo", "corporation"), late)).doesNotContain("P-0902");
     }
 
     @ParameterizedTest(name = "{0}")

@@ -29,6 +29,7 @@ class SCorporationChecksTest {
                 .fact("7203/1@bo", "5000");
         List.of("3", "4a", "4b", "5a", "5b", "6", "9", "10", "12", "13", "14a", "15", "16")
                 .forEach(question -> sample.fact("1120-S/B/" + question, "no"));
+        sample.fact("1120-S/199A/sstb@main", "no").fact("1120-S/199A/w2-wages@main", "90000");
         return sample.fact("1120-S/B/8", "0").fact("1120-S/K-2/exception", "yes");
     }
 
@@ -93,6 +94,12 @@ class SCorporationChecksTest {
                 says("S-0305", s -> s.fact("OWNERS/kind@bo", "partnership")),
                 says("S-0306", s -> s.fact("1120-S/K-1/1@bo", "1")),
                 says("S-0307", s -> s.shares("bo", "2025-06-30", "0").shares("amy", "2025-06-30", "100")),
+                says("S-0308", s -> s.shares("bo", "2025-06-30", "30").shares("amy", "2025-07-20", "70")),
+                says("S-0308", s -> s.owner("cy", 3).shares("cy", "2025-06-30", "26")),
+                says("S-0314", s -> s.fact("1120-S/1377/method", "interim")),
+                says("S-0801", s -> s.without("1120-S/199A/sstb@main")),
+                says("S-0802", s -> s.without("1120-S/199A/w2-wages@main")),
+                says("S-0803", s -> s.fact("8825/activity@mill", "mill")),
                 says("S-0309", s -> s.shares("bo", "2025-01-01", "50")),
                 says("S-0310", s -> s.fact("OWNERS/kind@bo", "estate").fact("1120-S/K/11", "50")),
                 says("S-0311", s -> s.fact("OWNERS/tin@bo", "000-00-0001")),

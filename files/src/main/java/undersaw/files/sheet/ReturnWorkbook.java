@@ -281,10 +281,10 @@ public final class ReturnWorkbook {
             Line line = calculation.plan().line(key.line()).orElseThrow();
             Optional<LineValue> value = calculation.value(key);
             if (line.rule().isPresent() && value.flatMap(LineValue::typedFact).isEmpty()) {
-                cells.enter(key.instance());
+                cells.enter(key);
                 sheet.formula(
                         i + 1, 2, expression(line), value.map(LineValue::value).or(() -> ZERO));
-                cells.enter("");
+                cells.leave();
             } else {
                 value(sheet, i + 1, line, value.orElseThrow().value());
             }
@@ -308,10 +308,10 @@ public final class ReturnWorkbook {
             for (String member : members(total)) {
                 sheet.text(row, 0, name);
                 sheet.text(row, 1, member);
-                cells.enter(member);
+                cells.enter(total.line().in(member));
                 String counted = "IF(" + total.which().orElseThrow().cell(cells) + "," + cells.of(total.line()) + ",0)";
                 sheet.formula(row, 2, counted, Optional.of(Value.of(calculation.part(total, member))));
-                cells.enter("");
+                cells.leave();
                 row++;
             }
         }

@@ -3,6 +3,8 @@ package undersaw.files.sheet;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.form.formula.Cells;
@@ -37,7 +39,7 @@ final class WorkbookCells implements Cells {
     private final Map<LineId, String> blanks = new HashMap<>();
     private final Calculation calculation;
     private final int returnYear;
-    private String row = "";
+    private @Nullable LineKey place;
     private int decimals;
     private boolean isAmount;
 
@@ -71,9 +73,22 @@ final class WorkbookCells implements Cells {
         isAmount = line.kind().isNumber();
     }
 
-    /** From here on, columns of lists mean this row; empty words leave the list. */
-    void enter(String instance) {
-        row = instance;
+    /** From here on, columns of lists mean the row of this place. */
+    void enter(LineKey key) {
+        place = key;
+    }
+
+    /** From here on, expressions stand outside of all lists. */
+    void leave() {
+        place = null;
+    }
+
+    /** The row that a line means here; empty where it stands once, or expressions stand outside of all lists. */
+    private String row(LineId line) {
+        Optional<Line> read = calculation.plan().line(line);
+        return place == null || read.isEmpty()
+                ? ""
+                : calculation.read(place, read.get()).instance();
     }
 
     void putLaw(LawKey key, int row) {
@@ -87,6 +102,7 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String of(LineId line) {
+        String row = row(line);
         return row.isEmpty() || !blanks.containsKey(line)
                 ? lines.get(line)
                 : rows.getOrDefault(line.in(row), blanks.get(line));
@@ -100,9 +116,9 @@ final class WorkbookCells implements Cells {
     /** Accounts that feed a row are posted to its own place. */
     @Override
     public String posted(LineId line) {
-        boolean ofRow = !row.isEmpty() && blanks.containsKey(line);
-        String place = ofRow ? line.in(row).toString() : line.text();
-        return rounded("ROUND(" + sumOf(POSTINGS, "C", "B", place) + ",2)");
+        String row = row(line);
+        String fed = row.isEmpty() ? line.text() : line.in(row).toString();
+        return rounded("ROUND(" + sumOf(POSTINGS, "C", "B", fed) + ",2)");
     }
 
     @Override
@@ -142,7 +158,8 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String divided(Division division) {
-        long number = calculation.part(division, row);
+        String member = place == null ? "" : calculation.member(place, division.members());
+        long number = calculation.part(division, member);
         return isAmount
                 ? Money.ofCents(number).toString()
                 : BigDecimal.valueOf(number, MILLIONTHS).toPlainString();

@@ -156,6 +156,10 @@ class CarriedController {
     @PostMapping("/e/{id}/roll-forward")
     String rollForward(@PathVariable long id, Principal principal, RedirectAttributes flash) {
         OpenEngagement open = workspace.open(id);
+        if (open.isStudy()) {
+            flash.addFlashAttribute("said", "A study begins no year. Begin it from the engagement that it studies.");
+            return "redirect:/e/" + id + "/study";
+        }
         Optional<Long> there = workspace.nextYear(id);
         if (there.isPresent()) {
             flash.addFlashAttribute("said", "The next year is begun already; here it is.");

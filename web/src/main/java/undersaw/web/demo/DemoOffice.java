@@ -80,6 +80,7 @@ class DemoOffice implements ApplicationRunner {
         file(bring("slipway-nine-boatworks-2024"));
         bring("slipway-nine-boatworks-2025");
         bring("two-ovens-bakehouse-2025");
+        file(bring("two-ovens-bakehouse-2024"));
     }
 
     private long bring(String name) {

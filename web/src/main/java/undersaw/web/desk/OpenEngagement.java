@@ -23,6 +23,11 @@ public record OpenEngagement(Kept kept, long priorRevision, Calculation calculat
         return kept.id();
     }
 
+    /** Whether it is a study of another, which is never sealed. */
+    public boolean isStudy() {
+        return kept.studyOf().isPresent();
+    }
+
     public long revision() {
         return kept.revision();
     }

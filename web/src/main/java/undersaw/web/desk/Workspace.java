@@ -23,6 +23,7 @@ import undersaw.engagement.Change;
 import undersaw.engagement.Heading;
 import undersaw.engagement.PriorYear;
 import undersaw.engagement.Snapshot;
+import undersaw.engagement.WholeSnapshot;
 import undersaw.line.LineId;
 import undersaw.line.Value;
 import undersaw.money.Money;
@@ -106,7 +107,7 @@ public class Workspace {
             Kept kept = engagements.open(id).orElseThrow(() -> new NoSuchEngagement(id));
             Snapshot linked = linked(kept.snapshot(), prior);
             Calculation calculation = Returns.calculate(linked);
-            OpenEngagement fresh = opened(new Kept(id, kept.revision(), linked), priorRevision, calculation);
+            OpenEngagement fresh = opened(kept.with(kept.revision(), linked), priorRevision, calculation);
             open.put(id, fresh);
             if (movements.baseline(id).isEmpty()) {
                 movements.keep(
@@ -204,6 +205,11 @@ public class Workspace {
             return new Outcome(before, before);
         }
         Snapshot next = change.applyTo(before.snapshot());
+        if (before.isStudy() && !next.heading().client().equals(before.heading().client())) {
+            throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "A study has the client's facts as they are. Change them in the engagement itself.");
+        }
         boolean otherYear =
                 next.heading().period().lawYear() != before.calculation().plan().year();
         Calculation calculation =
@@ -211,7 +217,7 @@ public class Workspace {
         LocalDate day = today();
         Review review = Returns.review(calculation, day, before.review()).and(rejections.of(id, calculation));
         OpenEngagement after = new OpenEngagement(
-                new Kept(id, before.revision() + 1, next), before.priorRevision(), calculation, review, day);
+                before.kept().with(before.revision() + 1, next), before.priorRevision(), calculation, review, day);
         Step step = new Step(
                 before.kept(),
                 change,
@@ -267,7 +273,7 @@ public class Workspace {
             throw new IllegalStateException("engagement " + id + " is being changed from outside");
         }
         engagements.ofSameClient(id).forEach(open::invalidate);
-        Kept kept = new Kept(id, revision.get(), taken.get().snapshot());
+        Kept kept = before.kept().with(revision.get(), taken.get().snapshot());
         open.put(id, opened(kept, before.priorRevision(), taken.get()));
         return new Undone(new Outcome(before, stand(id)), made.what(), made.person());
     }
@@ -282,6 +288,30 @@ public class Workspace {
         long id = engagements.begin(heading, fresh -> first.apply(fresh.snapshot()), person, clock.instant());
         stand(id);
         return id;
+    }
+
+    /** Begins a study of an engagement, as it stands now, with what makes it another. */
+    public long study(long id, String name, Snapshot other, String person) {
+        long begun = engagements.beginStudy(
+                other.heading(),
+                new Engagements.Study(id, name, other.heading().form()),
+                fresh -> WholeSnapshot.put(other),
+                new Engagements.By(person, clock.instant()));
+        open(begun);
+        return begun;
+    }
+
+    /** The studies of an engagement, the oldest first. */
+    public List<Engagements.Study> studies(long id) {
+        return engagements.studies(id);
+    }
+
+    /** Takes a study away. */
+    public void removeStudy(long id) {
+        synchronized (lock(id)) {
+            engagements.removeStudy(id);
+            open.invalidate(id);
+        }
     }
 
     /** Forgets what was computed, so that everything is computed anew under the law as it now stands. */

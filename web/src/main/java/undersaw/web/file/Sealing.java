@@ -46,6 +46,9 @@ public class Sealing {
 
     /** Seals the return as it stands, where nothing stops it. */
     public Sealed seal(OpenEngagement open, String person) {
+        if (open.isStudy()) {
+            return Sealed.refused("A study is never sealed. Seal the engagement that it studies.");
+        }
         if (!open.review().isFileable()) {
             return Sealed.refused("There are stops. Mend them at Check; then seal.");
         }

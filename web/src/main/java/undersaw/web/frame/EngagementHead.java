@@ -12,6 +12,7 @@ import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.returns.ReturnKind.Vital;
 import undersaw.rollforward.RollForward;
+import undersaw.us.study.Kind;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Progress;
 
@@ -23,6 +24,7 @@ import undersaw.web.desk.Progress;
  * @param client the client's name
  * @param title form and year
  * @param state how far the engagement has come
+ * @param compared whether its kind of entity is compared with others
  * @param drift what stands otherwise than it was filed or sealed; empty where nothing does
  * @param vitals the figures that follow every edit
  * @param ridge one tooth a station
@@ -34,6 +36,7 @@ public record EngagementHead(
         String client,
         String title,
         String state,
+        boolean compared,
         String drift,
         List<VitalFigure> vitals,
         List<Tooth> ridge,
@@ -90,8 +93,9 @@ public record EngagementHead(
                 open.revision(),
                 heading.client().name(),
                 "Form " + heading.form() + ", " + heading.period().lawYear(),
-                progress.caption(),
-                progress.drift(),
+                open.isStudy() ? "Study, never sealed" : progress.caption(),
+                Kind.of(heading.form()).isPresent(),
+                open.isStudy() ? "" : progress.drift(),
                 vitals,
                 ridge,
                 RollForward.open(open.snapshot()));

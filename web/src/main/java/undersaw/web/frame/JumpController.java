@@ -35,6 +35,7 @@ class JumpController {
             new Jump("page", "Notes and files", "books/notes"),
             new Jump("page", "Asked of the client", "books/asked"),
             new Jump("page", "From last year, roll forward", "carried"),
+            new Jump("page", "Study: kinds of entity, copies to change", "study"),
             new Jump("page", "Adjusted trial balance", "adjust/trial-balance"),
             new Jump("page", "Bridge from book to taxable income", "adjust/bridge"),
             new Jump("page", "Statements", "adjust/statements"),

@@ -1,7 +1,9 @@
 package undersaw.web.sheets;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.form.Line;
@@ -64,7 +66,7 @@ public record MembersSheet(
                 .orElse(year.members(dimension));
         Slice<Member> members = Slice.of(
                 all.stream()
-                        .map(name -> new Member(name, part.listName().isEmpty() ? words(year, register, name) : name))
+                        .map(name -> new Member(name, part.listName().isEmpty() ? words(year, dimension, name) : name))
                         .toList(),
                 look.query(),
                 new Slice.Page(look.at(), SIDE_BY_SIDE),
@@ -123,9 +125,14 @@ public record MembersSheet(
         return "";
     }
 
-    /** The first words of the row in the list that names the members. */
-    private static String words(Calculation year, Optional<RowList> register, String name) {
-        return register.stream()
+    /** The first words of the row in the list that names the members; of a pair, of both. */
+    private static String words(Calculation year, Dimension dimension, String name) {
+        if (!dimension.path().isEmpty()) {
+            return dimension.path().stream()
+                    .map(part -> words(year, part, Objects.requireNonNull(dimension.of(part, name))))
+                    .collect(Collectors.joining(", "));
+        }
+        return year.plan().list(dimension.name()).stream()
                 .flatMap(list -> list.typed().stream())
                 .filter(line -> line.kind() == LineKind.TEXT && line.choices().isEmpty())
                 .findFirst()
