@@ -4,7 +4,7 @@ import undersaw.money.Percent;
 
 /** How a percentage is found. */
 public sealed interface Ratio extends Rule
-        permits DividedRatio, LawPercent, LinePercent, OnlyWhen, Quotient, TypedRate {
+        permits DividedRatio, LawPercent, LinePercent, OnlyWhen, Quotient, TypedRate, WeightedShares {
     Percent value(Figures figures);
 
     /** The words before what it is taken of. */

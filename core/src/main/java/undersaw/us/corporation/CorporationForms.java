@@ -18,6 +18,7 @@ import undersaw.us.forms.Form4797;
 import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
+import undersaw.us.states.Apportionment;
 import undersaw.us.study.EntityComparison;
 
 /** The forms of a corporation's return, which refer to one another. */
@@ -67,6 +68,8 @@ final class CorporationForms {
     final LossDeduction lossDeduction = new LossDeduction(
             "W-NOL", "Net operating loss deduction", this, () -> page1.incomeBeforeLosses, dividendLimit);
     final EntityComparison study = new EntityComparison(Comparison.of(this));
+    final Apportionment apportionment =
+            new Apportionment(new Apportionment.Sockets(() -> page1.incomeBeforeLosses, null, null));
 
     private Form4562 form4562() {
         return form4562;
@@ -124,6 +127,7 @@ final class CorporationForms {
                 owners));
         forms.addAll(gifts());
         forms.addAll(study.forms());
+        forms.addAll(apportionment.forms());
         return forms;
     }
 

@@ -30,6 +30,7 @@ import undersaw.us.passthrough.QualifiedBusiness;
 import undersaw.us.passthrough.QualifiedBusiness.Boxes;
 import undersaw.us.passthrough.QualifiedBusiness.Sockets;
 import undersaw.us.passthrough.ScheduleM1;
+import undersaw.us.states.Apportionment;
 import undersaw.us.study.EntityComparison;
 
 /** The forms of a partnership's return, which refer to one another. */
@@ -82,6 +83,8 @@ final class PartnershipForms {
             () -> scheduleB.small.answered("yes"),
             () -> differences());
     final EntityComparison study = new EntityComparison(Comparison.of(this));
+    final Apportionment apportionment = new Apportionment(
+            new Apportionment.Sockets(() -> analysis.income, () -> scheduleK1.weighed("1"), percentages.rounding.id()));
 
     private DifferencesWorksheet differences() {
         return differences;
@@ -136,6 +139,7 @@ final class PartnershipForms {
                 changes,
                 allocations));
         forms.addAll(study.forms());
+        forms.addAll(apportionment.forms());
         return forms;
     }
 }

@@ -30,6 +30,7 @@ import undersaw.us.passthrough.QualifiedBusiness;
 import undersaw.us.passthrough.QualifiedBusiness.Boxes;
 import undersaw.us.passthrough.QualifiedBusiness.Sockets;
 import undersaw.us.passthrough.ScheduleM1;
+import undersaw.us.states.Apportionment;
 import undersaw.us.study.EntityComparison;
 
 /** The forms of an S corporation's return, which refer to one another. */
@@ -78,6 +79,8 @@ final class SCorporationForms {
     final ScheduleM1 scheduleM1 = new ScheduleM1(
             ScheduleM1.Rows.OF_1120S, () -> NOTHING, () -> scheduleB.small.answered("yes"), () -> differences());
     final EntityComparison study = new EntityComparison(Comparison.of(this));
+    final Apportionment apportionment = new Apportionment(
+            new Apportionment.Sockets(() -> scheduleK.income, () -> scheduleK1.weighed("1"), shares.rounding.id()));
 
     private DifferencesWorksheet differences() {
         return differences;
@@ -131,6 +134,7 @@ final class SCorporationForms {
                 owners,
                 changes));
         forms.addAll(study.forms());
+        forms.addAll(apportionment.forms());
         return forms;
     }
 }
