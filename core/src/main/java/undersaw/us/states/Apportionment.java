@@ -25,8 +25,8 @@ import undersaw.owners.OwnerRegister;
 import undersaw.owners.Weighed;
 
 /**
- * The part of an entity's income that belongs to each state, by property, payroll and sales, and each owner's part of it
- * (Uniform Division of Income for Tax Purposes Act; from memory). The states' own returns come later.
+ * The part of an entity's income that belongs to each state, by property, payroll and sales, and each owner's part of
+ * it (Uniform Division of Income for Tax Purposes Act; from memory). The states' own returns come later.
  */
 public final class Apportionment extends Form {
     /** The states of each owner. */

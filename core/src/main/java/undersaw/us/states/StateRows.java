@@ -12,7 +12,7 @@ import undersaw.form.formula.Condition;
 import undersaw.form.formula.Formula;
 import undersaw.line.Dimension;
 
-/** What an apportionment is made from: states, sales by origin and destination, property, payroll and other receipts. */
+/** What an apportionment is made from: states, sales by origin and destination, property, payroll, other receipts. */
 public final class StateRows extends Form {
     /** The states, by their two letters. */
     public static final Dimension STATES = Dimension.rows("states");
@@ -48,9 +48,8 @@ public final class StateRows extends Form {
                         "15 U.S.C. 381; UDITPA 2, 3",
                         "state taxes nexus where taxable")
                 .list(STATES, "state")
-                .help(
-                        "One row a state, by its two letters; ZZ is abroad. Outside means taxable there, with a return that "
-                                + "is prepared elsewhere.");
+                .help("One row a state, by its two letters; ZZ is abroad. Outside: taxable there, its return prepared "
+                        + "elsewhere.");
         taxable = line("state/taxable", "Taxable there")
                 .oneOf("yes", "no", "outside")
                 .column("taxable");
@@ -64,8 +63,7 @@ public final class StateRows extends Form {
         weighting = line("state/weighting", "Weighting")
                 .oneOf("sales", "thirds", "double-sales")
                 .column("weighting")
-                .help(
-                        "Sales alone where nothing is chosen; thirds for property, payroll and sales alike; or sales twice.");
+                .help("Sales alone where nothing is chosen; thirds count property, payroll and sales alike.");
         throwback =
                 line("state/throwback", "Throws sales back").as(LineKind.YES_NO).column("throwback");
         throwout = line("state/throwout", "Throws sales out")
@@ -84,9 +82,8 @@ public final class StateRows extends Form {
                         "state sales destination")
                 .list(SALES.name())
                 .ofTheYear()
-                .help(
-                        "Receipts net of returns: goods from the state of shipment to that of delivery; services to where "
-                                + "their benefit is received.");
+                .help("Receipts net of returns: goods from the state of shipment to that of delivery, services "
+                        + "to where their benefit is received.");
         from = line("sales/from", "From").as(LineKind.TEXT).column("from");
         to = line("sales/to", "To").as(LineKind.TEXT).column("to");
         kind = line("sales/kind", "Kind")
@@ -111,8 +108,7 @@ public final class StateRows extends Form {
                         "state property payroll factor")
                 .list(ITEMS.name())
                 .ofTheYear()
-                .help(
-                        "A row a state and item; the state * is everywhere. Property at original cost, rent of the year.");
+                .help("A row a state and item; * is everywhere. Property at original cost, rent of the year.");
         state = line("item/state", "State").as(LineKind.TEXT).column("state");
         Line item = line("item/item", "Item")
                 .oneOf("property-owned", "rent", "payroll", "receipts-other")

@@ -20,6 +20,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import undersaw.calc.Calculation;
 import undersaw.engagement.NumbersShown;
 import undersaw.engagement.Station;
+import undersaw.files.pdf.LockedPdf;
 import undersaw.files.pdf.OwnerPaper;
 import undersaw.files.pdf.OwnerStatementsPdf;
 import undersaw.files.pdf.PrintMark;
@@ -109,13 +110,18 @@ class OwnerStatementsController {
     /** A file for each owner, sent as they are made. */
     @GetMapping("/e/{id}/owners/statements.zip")
     ResponseEntity<StreamingResponseBody> each(
-            @PathVariable long id, @RequestParam(defaultValue = "MASKED") NumbersShown numbers, Principal principal) {
+            @PathVariable long id,
+            @RequestParam(defaultValue = "MASKED") NumbersShown numbers,
+            @RequestParam(defaultValue = "false") boolean locked,
+            Principal principal) {
         OpenEngagement open = workspace.open(id);
         Optional<String> code = open.kind().ownerStatement();
         if (code.isEmpty()) {
             return ResponseEntity.notFound().build();
         }
-        exports.taken(open, "Schedules " + code.get() + ", a file each", numbers, principal);
+        exports.taken(
+                open, "Schedules " + code.get() + ", a file each" + (locked ? ", locked" : ""), numbers, principal);
+        Paper paper = new Paper(open, code.get(), numbers, locked);
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
@@ -124,14 +130,36 @@ class OwnerStatementsController {
                                 .build()
                                 .toString())
                 .contentType(MediaType.parseMediaType("application/zip"))
-                .body(stream -> zip(open, code.get(), numbers, new ZipOutputStream(stream)));
+                .body(stream -> zip(paper, new ZipOutputStream(stream)));
     }
 
-    private static void zip(OpenEngagement open, String code, NumbersShown numbers, ZipOutputStream zip)
-            throws IOException {
-        for (String owner : OwnerStatements.owners(open.calculation())) {
-            zip.putNextEntry(new ZipEntry(code + "-" + owner.replaceAll("[^A-Za-z0-9._-]", "_") + ".pdf"));
-            zip.write(pdf(open, code, List.of(owner), numbers));
+    /**
+     * How statements go to paper.
+     *
+     * @param open the engagement
+     * @param code of the statement
+     * @param numbers whether taxpayer numbers stand whole
+     * @param locked whether each opens with its owner's own number only
+     */
+    private record Paper(OpenEngagement open, String code, NumbersShown numbers, boolean locked) {
+        byte[] of(String owner) {
+            byte[] plain = pdf(open, code, List.of(owner), numbers);
+            String number = FiledOwner.of(open.calculation(), owner).number();
+            return locked && !number.isEmpty() ? LockedPdf.lock(plain, number) : plain;
+        }
+
+        /** A statement that nobody's number locks says so in its name. */
+        String name(String owner) {
+            boolean open = locked
+                    && FiledOwner.of(this.open.calculation(), owner).number().isEmpty();
+            return code + "-" + owner.replaceAll("[^A-Za-z0-9._-]", "_") + (open ? "-not-locked" : "") + ".pdf";
+        }
+    }
+
+    private static void zip(Paper paper, ZipOutputStream zip) throws IOException {
+        for (String owner : OwnerStatements.owners(paper.open().calculation())) {
+            zip.putNextEntry(new ZipEntry(paper.name(owner)));
+            zip.write(paper.of(owner));
             zip.closeEntry();
             zip.flush();
         }
