@@ -48,6 +48,7 @@ public final class Bench {
         equal &= compare("1,000 sales of property", withSales(demo, SALES));
         edit(large);
         ManyMembers.measure(demo, Bench::median);
+        ManyPartners.measure(demo, Bench::median);
         for (String each : List.of("slackwater-terminal-2025", "low-tide-kayaks-2025", "gannet-row-cannery-2025")) {
             EveryEdit.measure(each, LargeBooks.of(folder(each), ACCOUNTS));
         }

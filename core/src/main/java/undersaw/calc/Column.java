@@ -101,6 +101,10 @@ final class Column {
             return Column.at(pieces, place);
         }
 
+        int count() {
+            return count;
+        }
+
         /** Puts the number there, or takes it away where there is none. */
         void set(int place, @Nullable Long number) {
             if (number == null) {

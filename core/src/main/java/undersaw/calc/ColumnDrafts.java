@@ -24,6 +24,12 @@ final class ColumnDrafts {
         return draft == null ? stood(line).at(place) : draft.at(place);
     }
 
+    /** Whether nobody has anything on the line. */
+    boolean isEmpty(LineId line) {
+        Column.Draft draft = written.get(line);
+        return (draft == null ? stood(line).count() : draft.count()) == 0;
+    }
+
     /** The line's column, to be written. */
     Column.Draft of(LineId line) {
         return written.computeIfAbsent(line, unused -> stood(line).draft());

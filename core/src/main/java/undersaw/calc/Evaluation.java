@@ -252,8 +252,9 @@ final class Evaluation {
         }
         if (step instanceof Share share) {
             figures.find(plan.node(share.division().line()).line());
-            evaluated += rows.of(share.scope()).present().size();
-            return rows.keep(share.division(), share.division().parts(figures, members));
+            Map<String, Long> parts = share.division().parts(figures, members);
+            evaluated += parts.size();
+            return rows.keep(share.division(), parts);
         }
         Node node = (Node) step;
         if (node.scope() != null) {
@@ -287,6 +288,9 @@ final class Evaluation {
     private boolean evaluateCells(Node node) {
         Line line = node.line();
         figures.find(line);
+        if (isEmptyForAll(node)) {
+            return false;
+        }
         BitSet places = toFind(node.reads(), node.scope());
         places.or(retyped.getOrDefault(line.id(), new BitSet()));
         boolean changed = false;
@@ -296,6 +300,17 @@ final class Evaluation {
         }
         figures.leave();
         return changed;
+    }
+
+    /** Most boxes of a statement of owners are empty for all of them: nobody is looked at for those. */
+    private boolean isEmptyForAll(Node node) {
+        Line line = node.line();
+        return !line.isAlways()
+                && line.yesWhen().isEmpty()
+                && !retyped.containsKey(line.id())
+                && rows.columns().isEmpty(line.id())
+                && rows.replaced().isEmpty(line.id())
+                && figures.isEmptyForAll(node);
     }
 
     private boolean evaluateCell(Node node, int member) {

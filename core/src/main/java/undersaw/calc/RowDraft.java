@@ -150,6 +150,10 @@ final class RowDraft {
     boolean keep(Division division, Map<String, Long> parts) {
         Members among = of(division.members());
         Column before = shares(division);
+        if (parts.isEmpty() && before.count() == 0) {
+            movedShares.put(division, new BitSet());
+            return false;
+        }
         Column.Draft now = before.draft();
         BitSet changed = new BitSet();
         among.places().forEach((name, place) -> {

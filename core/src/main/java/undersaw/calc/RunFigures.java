@@ -97,6 +97,25 @@ final class RunFigures implements Figures {
         return false;
     }
 
+    /** Whether nobody has anything on any line, total or division that the line reads. */
+    boolean isEmptyForAll(Node node) {
+        return node.reads().stream().allMatch(this::isEmptyForAll);
+    }
+
+    private boolean isEmptyForAll(Input input) {
+        if (input instanceof Input.OfLine read) {
+            return plan.node(read.line()).scope() == null
+                    ? !values.containsKey(read.line().alone())
+                    : rows.columns().isEmpty(read.line());
+        }
+        if (input instanceof Input.OfTotal sum) {
+            return !rows.tally(sum.total()).isFilled();
+        }
+        // what accounts bring, payments and the like are looked at member by member
+        return input instanceof Input.OfDivision part
+                && rows.shares(part.division()).count() == 0;
+    }
+
     private boolean isFilled(LineId line) {
         return isCell(line) ? has(rows.columns(), line) : values.containsKey(line.alone());
     }

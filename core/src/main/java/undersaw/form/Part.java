@@ -30,6 +30,7 @@ public final class Part {
     private boolean ofTheYear;
     private boolean byLine;
     private @Nullable Supplier<YearsDrawn> drawn;
+    private @Nullable Supplier<RollDrawn> roll;
     private Station station = Station.RETURN;
     private @Nullable Line gone;
     private boolean closed;
@@ -176,6 +177,17 @@ public final class Part {
 
     public Optional<YearsDrawn> drawn() {
         return Optional.ofNullable(drawn).map(Supplier::get);
+    }
+
+    /** Shows how a balance of each member moves through the year, above its lines. */
+    public Part rolls(Supplier<RollDrawn> drawing) {
+        describe();
+        roll = drawing;
+        return this;
+    }
+
+    public Optional<RollDrawn> roll() {
+        return Optional.ofNullable(roll).map(Supplier::get);
     }
 
     /** Its rows keep an order of their own, which this line holds; else they stand in the order of their names. */

@@ -45,7 +45,7 @@ class ScreenshotsTest {
             shot(page, "return-lineage");
             open(page, base + "/return?sheet=L", "return-balance-sheet");
             open(page, base + "/assets", "assets");
-            owners(page, office.address() + "/e/11");
+            passThroughs(page, office.address());
             nonprofit(page, office.address() + "/e/5/return");
             open(page, base + "/check", "check");
             open(page, base + "/file", "file");
@@ -57,12 +57,25 @@ class ScreenshotsTest {
     private static void books(Page page, String base) {
         open(page, base + "/books", "books");
         open(page, base + "/map", "map");
-        open(page, base + "/books/account?number=6310", "account");
+    }
+
+    private static void passThroughs(Page page, String office) {
+        owners(page, office + "/e/11");
+        study(page, office + "/e/12/study");
     }
 
     private static void owners(Page page, String boatworks) {
         open(page, boatworks + "/owners", "owners");
         open(page, boatworks + "/return?line=1120-S/K-1/1@tove", "owners-k1");
+    }
+
+    private static void study(Page page, String address) {
+        page.navigate(address);
+        page.fill("input[name=r]", "24");
+        page.fill("input[name=rd]", "15");
+        page.click("button:has-text('Compare')");
+        page.waitForSelector(".taxes-by-kind");
+        shot(page, "study");
     }
 
     private static void nonprofit(Page page, String address) {

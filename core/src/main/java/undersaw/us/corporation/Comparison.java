@@ -7,8 +7,8 @@ import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
 import undersaw.owners.ByRegister;
 import undersaw.owners.OwnerRegister;
-import undersaw.us.study.Kind;
-import undersaw.us.study.Sockets;
+import undersaw.study.Kind;
+import undersaw.study.Sockets;
 
 /** What a comparison of kinds of entity takes from a corporation's return. */
 final class Comparison {

@@ -8,6 +8,7 @@ import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.HelpTexts;
 import undersaw.owners.OwnerRegister;
+import undersaw.study.EntityComparison;
 import undersaw.us.forms.BankDetails;
 import undersaw.us.forms.EarlierReceipts;
 import undersaw.us.forms.FirstYearCosts;
@@ -19,7 +20,6 @@ import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
 import undersaw.us.states.Apportionment;
-import undersaw.us.study.EntityComparison;
 
 /** The forms of a corporation's return, which refer to one another. */
 final class CorporationForms {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.RollDrawn;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.owners.OwnerRegister;
@@ -21,6 +22,9 @@ final class Capital extends Form {
     final Line contributed;
     private final Line contributedCash;
     private final Line contributedProperty;
+    private final Line income;
+    private final Line other;
+    private final Line withdrawals;
     final Line beginning;
     final Line closing;
 
@@ -32,6 +36,7 @@ final class Capital extends Form {
                         "IRC 704, 705; Instructions for Schedule K-1, item L")
                 .per(OwnerRegister.ROWS)
                 .membersAcross()
+                .rolls(() -> roll())
                 .excusedWhen(() -> all.scheduleB.small.answered("yes"));
         beginning = line("K-1/L/beginning", "Capital at the beginning of the year");
         Line cash = line("K-1/L/contributed-cash", "Contributed in cash")
@@ -41,12 +46,12 @@ final class Capital extends Form {
                 .is(() -> Recorded.box(contributedProperty(), all.recorded.propertyContributed))
                 .aside();
         contributed = line("K-1/L/contributed", "Capital contributed").is(sum(cash, property));
-        Line income = line("K-1/L/net-income", "Net income or loss").is(() -> netIncome(all.scheduleK1));
+        income = line("K-1/L/net-income", "Net income or loss").is(() -> netIncome(all.scheduleK1));
         Line typed = line("K-1/L/other-typed", "Other increase or decrease, typed");
-        Line other = line("K-1/L/other", "Other increase or decrease")
+        other = line("K-1/L/other", "Other increase or decrease")
                 .is(() -> sum(all.scheduleK1.box("18/A"), all.scheduleK1.box("18/B"), typed)
                         .minus(all.scheduleK1.box("18/C")));
-        Line withdrawals = line("K-1/L/withdrawals", "Withdrawals and distributions")
+        withdrawals = line("K-1/L/withdrawals", "Withdrawals and distributions")
                 .is(() -> sum(all.scheduleK1.box("19/A"), all.scheduleK1.box("19/C")));
         ending = line("K-1/L/ending", "Capital at the end of the year")
                 .is(sum(beginning, contributed, income, other).minus(withdrawals));
@@ -76,6 +81,15 @@ final class Capital extends Form {
         closing = line("M-2/9", "Capital at the end of the year")
                 .is(sum.minus(less))
                 .always();
+    }
+
+    private RollDrawn roll() {
+        return new RollDrawn(
+                "Tax capital of each partner",
+                beginning,
+                List.of(contributed, income, other),
+                List.of(withdrawals),
+                ending);
     }
 
     private Line contributedCash() {

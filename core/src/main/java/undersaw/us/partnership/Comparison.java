@@ -6,8 +6,8 @@ import static undersaw.form.formula.Formulas.sum;
 import java.util.List;
 import undersaw.form.formula.Formula;
 import undersaw.owners.ByAgreement;
-import undersaw.us.study.Kind;
-import undersaw.us.study.Sockets;
+import undersaw.study.Kind;
+import undersaw.study.Sockets;
 
 /** What a comparison of kinds of entity takes from a partnership's return. */
 final class Comparison {

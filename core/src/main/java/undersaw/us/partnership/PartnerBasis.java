@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.RollDrawn;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.owners.OwnerRegister;
@@ -22,6 +23,10 @@ final class PartnerBasis extends Form {
 
     private final Line opening;
 
+    private final List<Line> up;
+    private final List<Line> down;
+    private final Line end;
+
     PartnerBasis(PartnershipForms all) {
         super("1065", "Partners' basis");
         partByNeed(
@@ -32,6 +37,7 @@ final class PartnerBasis extends Form {
                 .worksheet()
                 .per(OwnerRegister.ROWS)
                 .membersAcross()
+                .rolls(() -> roll())
                 .neededWhen(() -> opening().total().isNotZero())
                 .foundOnlyThen();
         opening = line("BASIS/1", "Basis at the beginning of the year");
@@ -63,8 +69,15 @@ final class PartnerBasis extends Form {
         Line closing = line("BASIS/13", "Basis at the end of the year").is(before.minus(allowed));
         Line on =
                 line("BASIS/14", "Losses carried on").is(losses.minus(allowed)).cites("IRC 704(d)");
+        up = List.of(contributed, more, income, exempt, depletion);
+        down = List.of(money, property, nondeductible, allowed);
+        end = closing;
         opening.beginsWith(closing);
         carried.beginsWith(on);
+    }
+
+    private RollDrawn roll() {
+        return new RollDrawn("Basis of each partner", opening, up, down, end);
     }
 
     private Line opening() {

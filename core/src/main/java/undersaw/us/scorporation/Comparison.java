@@ -7,8 +7,8 @@ import undersaw.form.formula.Formula;
 import undersaw.line.LineId;
 import undersaw.owners.ByHoldings;
 import undersaw.owners.Measure;
-import undersaw.us.study.Kind;
-import undersaw.us.study.Sockets;
+import undersaw.study.Kind;
+import undersaw.study.Sockets;
 
 /** What a comparison of kinds of entity takes from an S corporation's return. */
 final class Comparison {

@@ -12,6 +12,7 @@ import undersaw.form.Line;
 import undersaw.form.formula.Formula;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
+import undersaw.study.EntityComparison;
 import undersaw.us.forms.BankDetails;
 import undersaw.us.forms.EarlierReceipts;
 import undersaw.us.forms.Form1125A;
@@ -31,7 +32,6 @@ import undersaw.us.passthrough.QualifiedBusiness.Boxes;
 import undersaw.us.passthrough.QualifiedBusiness.Sockets;
 import undersaw.us.passthrough.ScheduleM1;
 import undersaw.us.states.Apportionment;
-import undersaw.us.study.EntityComparison;
 
 /** The forms of an S corporation's return, which refer to one another. */
 final class SCorporationForms {

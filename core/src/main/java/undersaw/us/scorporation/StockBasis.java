@@ -10,6 +10,7 @@ import undersaw.form.Across;
 import undersaw.form.Columns;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.RollDrawn;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Prorated;
 import undersaw.form.formula.Spread;
@@ -52,6 +53,9 @@ final class StockBasis extends Form {
     private final Line beforeLosses;
     private final Line increases;
     private Line restored;
+    private final List<Line> up;
+    private final List<Line> down;
+    private final Line end;
     private Line debtBeforeLosses;
     private Line fromStock;
     private Line fromDebt;
@@ -68,6 +72,7 @@ final class StockBasis extends Form {
                 .worksheet()
                 .per(OwnerRegister.ROWS)
                 .membersAcross()
+                .rolls(() -> roll())
                 .neededWhen(() -> opening().total().isNotZero())
                 .foundOnlyThen();
         opening = line("1", "Stock basis at the beginning of the year");
@@ -94,9 +99,16 @@ final class StockBasis extends Form {
         Line less = line("14", "Lines 11 to 13").is(sum(used, toDebt, other));
         Line closing = line("15", "Stock basis at the end of the year")
                 .is(beforeLosses.minus(less).notBelowZero());
+        up = List.of(contributed, increases);
+        down = List.of(distributions, nondeductible, used, toDebt, other);
+        end = closing;
         opening.beginsWith(closing);
         debt();
         losses();
+    }
+
+    private RollDrawn roll() {
+        return new RollDrawn("Stock basis of each shareholder", opening, up, down, end);
     }
 
     private Line opening() {

@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
+import undersaw.form.formula.Condition;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.LinePercent;
@@ -55,6 +56,8 @@ public final class Apportionment extends Form {
                 .worksheet()
                 .per(StateRows.STATES)
                 .membersAcross()
+                .neededWhen(this::isBegun)
+                .foundOnlyThen()
                 .help("Each state's part of the income by its own weighting; a factor with nothing everywhere does not "
                         + "count. A factor can be typed over.");
         Line everywhereProperty = once("APP/P4", "Property everywhere", sum(of(rows.owned), of(rows.rented)));
@@ -99,6 +102,8 @@ public final class Apportionment extends Form {
                 .worksheet()
                 .per(OF_OWNERS)
                 .membersAcross()
+                .neededWhen(this::isBegun)
+                .foundOnlyThen()
                 .help("The owner's part of the income of each state, by the shares that divide ordinary income.");
         line("OWN/income", "Income of the state, the owner's part")
                 .is(() -> new Divided(new ByItem(
@@ -106,6 +111,11 @@ public final class Apportionment extends Form {
                         share.id(),
                         Objects.requireNonNull(in.item()).get(),
                         Objects.requireNonNull(in.rounding()))));
+    }
+
+    /** Whether anybody told where it sells. */
+    private Condition isBegun() {
+        return rows.amount.total().isNotZero();
     }
 
     private Line salesInState() {

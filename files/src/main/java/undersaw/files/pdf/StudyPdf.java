@@ -9,8 +9,8 @@ import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.us.study.EntityComparison;
-import undersaw.us.study.Kind;
+import undersaw.study.EntityComparison;
+import undersaw.study.Kind;
 
 /** The comparison of kinds of entity on one page, for the client. */
 public final class StudyPdf {

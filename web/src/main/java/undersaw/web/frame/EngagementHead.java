@@ -12,7 +12,7 @@ import undersaw.engagement.Heading;
 import undersaw.engagement.Station;
 import undersaw.returns.ReturnKind.Vital;
 import undersaw.rollforward.RollForward;
-import undersaw.us.study.Kind;
+import undersaw.study.Kind;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Progress;
 

@@ -9,7 +9,6 @@ import undersaw.calc.LineValue;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Part;
-import undersaw.form.RowList;
 import undersaw.line.Dimension;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
@@ -59,11 +58,26 @@ public record MembersSheet(
         return part.isMembersAcross() ? part.scope().map(members -> of(year, part, members, look)) : Optional.empty();
     }
 
+    /** In the order of the list where there is one; pairs by their outer member first. */
+    private static List<String> inOrder(Calculation year, Dimension dimension) {
+        List<String> members = year.members(dimension);
+        if (dimension.path().isEmpty()) {
+            return year.plan()
+                    .list(dimension.name())
+                    .map(year::rowsOf)
+                    .filter(rows -> rows.size() == members.size())
+                    .orElse(members);
+        }
+        Dimension outer = dimension.path().get(0);
+        Dimension inner = dimension.path().get(1);
+        return inOrder(year, outer).stream()
+                .flatMap(first -> inOrder(year, inner).stream().map(second -> dimension.pair(first, second)))
+                .filter(members::contains)
+                .toList();
+    }
+
     private static MembersSheet of(Calculation year, Part part, Dimension dimension, ListView.Look look) {
-        Optional<RowList> register = year.plan().list(dimension.name());
-        List<String> all = register.map(year::rowsOf)
-                .filter(rows -> rows.size() == year.members(dimension).size())
-                .orElse(year.members(dimension));
+        List<String> all = inOrder(year, dimension);
         Slice<Member> members = Slice.of(
                 all.stream()
                         .map(name -> new Member(name, part.listName().isEmpty() ? words(year, dimension, name) : name))
@@ -129,6 +143,7 @@ public record MembersSheet(
     private static String words(Calculation year, Dimension dimension, String name) {
         if (!dimension.path().isEmpty()) {
             return dimension.path().stream()
+                    .filter(part -> part.always().isEmpty() || !part.always().equals(dimension.of(part, name)))
                     .map(part -> words(year, part, Objects.requireNonNull(dimension.of(part, name))))
                     .collect(Collectors.joining(", "));
         }

@@ -75,7 +75,13 @@ class ReturnController {
         Part part = part(calculation, sheet, line);
         unknown(calculation, sheet, line).ifPresent(words -> model.addAttribute("said", words));
         if (part.isMembersAcross()) {
-            MembersSheet.of(calculation, part, look).ifPresent(across -> model.addAttribute("across", across));
+            MembersSheet.of(calculation, part, look).ifPresent(across -> {
+                model.addAttribute("across", across);
+                part.roll()
+                        .ifPresent(roll -> model.addAttribute(
+                                "roll",
+                                RollBars.of(calculation, roll, across.members().rows())));
+            });
         } else {
             lists.show(open, part, look, model);
         }

@@ -12,9 +12,9 @@ import undersaw.calc.LineValue;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.us.study.Correspondence;
-import undersaw.us.study.Correspondence.Pair;
-import undersaw.us.study.Kind;
+import undersaw.study.Correspondence;
+import undersaw.study.Correspondence.Pair;
+import undersaw.study.Kind;
 import undersaw.web.frame.Figure;
 
 /** An engagement and a study of it, line by line beside one another. */

@@ -3,6 +3,7 @@ package undersaw.web.study;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -28,10 +29,10 @@ import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.registry.Returns;
 import undersaw.returns.ReturnKind;
-import undersaw.us.study.EntityComparison;
-import undersaw.us.study.Kind;
-import undersaw.us.study.Translation;
-import undersaw.us.study.Unplaced;
+import undersaw.study.EntityComparison;
+import undersaw.study.Kind;
+import undersaw.study.Translation;
+import undersaw.study.Unplaced;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.desk.Refused;
 import undersaw.web.desk.Workspace;
@@ -119,10 +120,7 @@ class StudyController {
         OpenEngagement open = original(workspace.open(id));
         Kind kind = Kind.of(form)
                 .orElseThrow(() -> new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "No kind of entity was chosen."));
-        ReturnKind target = Returns.all().stream()
-                .filter(each -> each.code().equals(kind.form()))
-                .findFirst()
-                .orElseThrow();
+        ReturnKind target = Returns.find(kind.form()).orElseThrow();
         Period period = moved(open.heading().period(), year);
         if (!Law.holds(year) || !target.years().contains(year)) {
             flash.addFlashAttribute("said", "The law of " + year + " is not held for " + kind.words() + ".");
@@ -187,32 +185,43 @@ class StudyController {
             Principal principal,
             RedirectAttributes flash) {
         String who = signature.name(principal);
+        Optional<LineKey> from = key(key);
+        if (from.isEmpty()) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "No line was named that could be left out or moved.");
+        }
         workspace.change(id, who, open -> {
-            LineKey from = LineKey.parse(key);
-            Fact fact = open.snapshot().facts().get(from);
+            Fact fact = open.snapshot().facts().get(from.get());
             if (!open.isStudy() || fact == null) {
                 return null;
             }
             Map<LineKey, @Nullable Fact> moved = new TreeMap<>();
-            moved.put(from, null);
+            moved.put(from.get(), null);
             if (!line.isBlank()) {
-                LineKey to = LineKey.parse(line.strip());
-                boolean fits = LineId.isShaped(line.strip().split("@", 2)[0])
-                        && open.calculation()
-                                .plan()
-                                .line(to.line())
-                                .flatMap(each -> each.read(fact.value()))
-                                .isPresent();
-                if (!fits) {
+                Optional<LineKey> to = key(line.strip()).filter(place -> takes(open, place, fact.value()));
+                if (to.isEmpty()) {
                     flash.addFlashAttribute(
                             "said", "Line " + line.strip() + " takes no \"" + fact.value() + "\". Nothing was moved.");
                     return null;
                 }
-                moved.put(to, new Fact(fact.value(), "from " + key, who));
+                moved.put(to.get(), new Fact(fact.value(), "from " + key, who));
             }
             return new Change.FactsSet(moved);
         });
         return "redirect:/e/" + id + "/study/beside";
+    }
+
+    private static boolean takes(OpenEngagement open, LineKey place, String value) {
+        return open.calculation()
+                .plan()
+                .line(place.line())
+                .flatMap(line -> line.read(value))
+                .isPresent();
+    }
+
+    private static Optional<LineKey> key(String text) {
+        String[] parts = text.split("@", 2);
+        boolean shaped = LineId.isShaped(parts[0]) && (parts.length == 1 || LineKey.isInstance(parts[1]));
+        return shaped ? Optional.of(LineKey.parse(text)) : Optional.empty();
     }
 
     /** Takes a study away. */

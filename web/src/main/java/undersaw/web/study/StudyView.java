@@ -7,8 +7,8 @@ import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.us.study.EntityComparison;
-import undersaw.us.study.Kind;
+import undersaw.study.EntityComparison;
+import undersaw.study.Kind;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
 

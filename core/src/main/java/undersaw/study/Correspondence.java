@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import undersaw.table.TableRow;
  * lines of one return fall on one of another, the first row decides the way back).
  */
 public final class Correspondence {
-    private static final String TABLE = "undersaw/us/study/lines.csv";
+    private static final String TABLE = "undersaw/study/lines.csv";
     private static final List<Row> ROWS = read();
 
     private Correspondence() {}

@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.greatest;
@@ -14,7 +14,6 @@ import undersaw.form.Part;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Term;
 import undersaw.money.Unit;
-import undersaw.us.forms.BusinessLaw;
 
 /** The taxes of a year under each kind of entity, row by row, each row rounded by itself. */
 public final class TaxesByKind extends Form {
@@ -78,7 +77,7 @@ public final class TaxesByKind extends Form {
         rows.add(row("employer", "payroll tax, employer's", new Terms(employed, employed, NOTHING)));
         rows.add(row("owner", "payroll tax, owners'", new Terms(paid, paid, NOTHING)));
         rows.add(row("self", "self-employment tax", new Terms(NOTHING, NOTHING, self)));
-        Formula corporate = income.c().notBelowZero().times(BusinessLaw.CORPORATE_RATE);
+        Formula corporate = income.c().notBelowZero().times(StudyLaw.CORPORATE_RATE);
         Row entity = row("entity", "tax of the entity", new Terms(corporate, all.assumed().entityTax, NOTHING));
         rows.add(entity);
         Terms onIncome = new Terms(

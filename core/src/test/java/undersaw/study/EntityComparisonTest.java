@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;

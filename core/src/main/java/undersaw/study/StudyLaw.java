@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import undersaw.law.LawKey;
 
@@ -21,6 +21,8 @@ final class StudyLaw {
             key("qualified-wages-with-property", "the share of wages that counts beside property");
     static final LawKey QUALIFIED_PROPERTY = key("qualified-property", "the share of property that counts");
     static final LawKey CHARITY = key("charity-limit", "the share of income that a corporation may give");
+
+    static final LawKey CORPORATE_RATE = new LawKey("corporation", "corporate-rate", "the corporate rate");
 
     private StudyLaw() {}
 

@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -22,10 +22,7 @@ import undersaw.returns.ReturnKind;
 /** An engagement as another kind of entity: accounts, owners and answers (rulebook of the house; no source). */
 class TranslationTest {
     private static ReturnKind kind(Kind kind) {
-        return Returns.all().stream()
-                .filter(each -> each.code().equals(kind.form()))
-                .findFirst()
-                .orElseThrow();
+        return Returns.find(kind.form()).orElseThrow();
     }
 
     private static Calculation as(Kind kind, SampleReturns sample) {

@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.fraction;

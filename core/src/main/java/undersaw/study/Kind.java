@@ -1,4 +1,4 @@
-package undersaw.us.study;
+package undersaw.study;
 
 import java.util.Optional;
 import java.util.stream.Stream;
