@@ -100,7 +100,7 @@ public record ByAgreement(
     }
 
     private Pieces byShares(Figures figures, MemberFigures members, Money amount) {
-        return new OverTheYear(cut, positions(figures)).pieces(figures, members, amount);
+        return new OverTheYear(cut, positions(figures)).pieces(figures, members, amount, figures.amount(line));
     }
 
     private static Money counted(List<Apart> parts) {

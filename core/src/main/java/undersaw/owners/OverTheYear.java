@@ -1,11 +1,13 @@
 package undersaw.owners;
 
 import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.formula.Figures;
@@ -21,21 +23,32 @@ import undersaw.money.Money;
  */
 record OverTheYear(@Nullable YearCut cut, Function<Money, Positions> positions) {
     Pieces pieces(Figures figures, MemberFigures members, Money whole) {
+        return pieces(figures, members, whole, whole);
+    }
+
+    /**
+     * The same for what is left of a line of which something is allocated apart: it goes as the parts of the whole line
+     * go.
+     */
+    Pieces pieces(Figures figures, MemberFigures members, Money left, Money line) {
         List<String> owners = Positions.inOrder(members);
         List<Pieces.Piece> pieces = new ArrayList<>();
-        Money rest = whole;
+        Money rest = left;
+        Money whole = line;
         if (cut != null) {
             for (Map.Entry<LocalDate, Money> day : cut.extraordinary(members).entrySet()) {
                 int at = held(figures, members, day.getValue()).segmentOf(day.getKey());
                 if (at >= 0) {
                     pieces.add(onePart(figures, members, at, day.getValue()).on(day.getKey()));
                     rest = rest.minus(day.getValue());
+                    whole = whole.minus(day.getValue());
                 }
             }
             Map<Integer, Money> parts = cut.isClosed(figures) ? cut.parts(members) : Map.of();
-            if (!parts.isEmpty() && isWhole(figures, members, parts, rest)) {
-                parts.forEach((number, amount) ->
-                        pieces.add(onePart(figures, members, number - 1, amount).piece()));
+            if (!parts.isEmpty() && isWhole(figures, members, parts, whole)) {
+                scaled(parts, rest, whole)
+                        .forEach((number, amount) -> pieces.add(
+                                onePart(figures, members, number - 1, amount).piece()));
                 return new Pieces(owners, pieces);
             }
         }
@@ -51,6 +64,29 @@ record OverTheYear(@Nullable YearCut cut, Function<Money, Positions> positions) 
         return item.isZero() || !pieces.isOfOneSign()
                 ? positions.apply(amount).weights(figures, members)
                 : pieces.weights();
+    }
+
+    /** Parts of another amount in the same proportion; the last takes what rounding leaves. */
+    private static Map<Integer, Money> scaled(Map<Integer, Money> parts, Money to, Money from) {
+        if (to.equals(from) || from.isZero()) {
+            return parts;
+        }
+        Map<Integer, Money> scaled = new TreeMap<>();
+        Money left = to;
+        int last = 0;
+        for (Map.Entry<Integer, Money> part : parts.entrySet()) {
+            Money amount = Money.ofCents(part.getValue()
+                    .toDecimal()
+                    .multiply(to.toDecimal())
+                    .divide(from.toDecimal(), 2, RoundingMode.HALF_UP)
+                    .movePointRight(2)
+                    .longValueExact());
+            scaled.put(part.getKey(), amount);
+            left = left.minus(amount);
+            last = part.getKey();
+        }
+        scaled.merge(last, left, Money::plus);
+        return scaled;
     }
 
     private boolean isWhole(Figures figures, MemberFigures members, Map<Integer, Money> parts, Money rest) {

@@ -46,6 +46,7 @@ public final class ClosingOfBooks extends Form {
         super(form, way.title());
         partByNeed(way.code(), way.title(), way.citation(), "owners changed within the year closing books parts")
                 .list(YearCut.PARTS.name(), "part")
+                .byLine()
                 .membersAcross()
                 .ofTheYear()
                 .help("What this part of the year brought of the line of the same number of Schedule K; parts are "
@@ -87,6 +88,7 @@ public final class ClosingOfBooks extends Form {
                         "Reg. 1.706-4(e)",
                         "extraordinary items sale of assets settlement")
                 .list(YearCut.DAYS.name(), "day")
+                .byLine()
                 .membersAcross()
                 .ofTheYear()
                 .help("What this day brought of the line of the same number of Schedule K, as a sale of the business "

@@ -55,6 +55,25 @@ class ClosingOfBooksTest {
                 .anyMatch(step -> step.startsWith("Part 2 of the year: 80,001"));
     }
 
+    /** What is allocated apart leaves the rest to go as the parts of the year went (worked by rule, no source). */
+    @Test
+    void depreciationApartLeavesTheRestToThePartsOfTheYear() {
+        Calculation year = joining("2025-05-20")
+                .income("4000", "1065/1a", "full", "103000")
+                .fact("1065/16a", "3000")
+                .fact("ALLOCATIONS/line@1", "1065/16a")
+                .fact("ALLOCATIONS/owner@1", "b")
+                .fact("ALLOCATIONS/percent@1", "100")
+                .fact("1065/706/method", "interim")
+                .fact("1065/706/1@1", "20000")
+                .fact("1065/706/1@2", "80000")
+                .calculate();
+        // 103,000 in the same proportion: 20,600 before the change, 82,400 after it
+        assertThat(ofPartner(year, "1", "a")).isEqualTo(20_600 + 41_200);
+        assertThat(ofPartner(year, "1", "b")).isEqualTo(41_200 - 3_000);
+        assertThat(codes(year)).doesNotContain("P-0308", "P-0310");
+    }
+
     /** A gain and a loss are each rounded by themselves (worked by rule, no source). */
     @Test
     void partsOfBothSignsAreDividedByThemselves() {
