@@ -15,6 +15,9 @@ import undersaw.table.TableRow;
  */
 public final class Correspondence {
     private static final String TABLE = "undersaw/study/lines.csv";
+    /** In place of a treatment: what is typed goes to another line than accounts do. */
+    private static final String TYPED = "typed";
+
     private static final List<Row> ROWS = read();
 
     private Correspondence() {}
@@ -67,9 +70,9 @@ public final class Correspondence {
                 .findFirst();
     }
 
-    /** The line of another kind of return that holds what this one does. */
+    /** The line of another kind of return on which a person types what was typed on this one. */
     public static Optional<LineId> of(Kind from, Kind to, LineId line) {
-        return of(from, to, line, "").map(Spot::line);
+        return of(from, to, line, TYPED).map(Spot::line);
     }
 
     /** The lines that two kinds of return show beside one another, in the order of the table. */

@@ -141,6 +141,19 @@ class TranslationTest {
                 .contains("P-0104");
     }
 
+    /** Depreciation without what is in the cost of goods has a line of its own on each return. */
+    @Test
+    void typedDepreciationKeepsItsAmount() {
+        SampleReturns sample = SampleReturns.sCorporation()
+                .owner("a", 1)
+                .shares("a", "2020-01-01", "100")
+                .income("4000", "1120-S/1a", "full", "10000")
+                .fact("1120-S/14", "700")
+                .fact("1125-A/depreciation", "200");
+        assertThat(dollars(as(Kind.PARTNERSHIP, sample), "1065/16c")).isEqualTo(700);
+        assertThat(dollars(as(Kind.CORPORATION, sample), "1120/20")).isEqualTo(700);
+    }
+
     /** The same return under another year's law keeps every account and answer. */
     @ParameterizedTest
     @CsvSource({"2023, 100", "2025, 100"})
@@ -159,8 +172,9 @@ class TranslationTest {
         for (Kind to : Kind.values()) {
             for (MapTarget target : kind(from).plan(2025).targets()) {
                 boolean known = kind(to).plan(2025).target(target.id()).isPresent()
-                        || Correspondence.of(from, to, target.id())
-                                .filter(line -> kind(to).plan(2025).target(line).isPresent())
+                        || Correspondence.of(from, to, target.id(), "")
+                                .filter(spot ->
+                                        kind(to).plan(2025).target(spot.line()).isPresent())
                                 .isPresent();
                 boolean seldom = target.id().text().startsWith("1120/C/")
                         || nowhere.contains(target.id().text());
