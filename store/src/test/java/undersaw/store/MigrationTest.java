@@ -7,9 +7,11 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.sqlite.SQLiteDataSource;
@@ -20,6 +22,20 @@ import undersaw.line.LineKey;
 
 /** A file of an earlier version, with rows in it, is read by this one. */
 class MigrationTest {
+    private final List<Database> opened = new ArrayList<>();
+
+    private Database open(Path file) {
+        Database database = Database.open(file);
+        opened.add(database);
+        return database;
+    }
+
+    /** An open file would stand in the way when its folder is removed. */
+    @AfterEach
+    void close() {
+        opened.forEach(Database::close);
+    }
+
     private static SQLiteDataSource earlier(Path file, String version, String... rows) throws SQLException {
         SQLiteDataSource source = new SQLiteDataSource();
         source.setUrl("jdbc:sqlite:" + file);
@@ -60,7 +76,7 @@ class MigrationTest {
                         + "(1, '1030', '1120/L/1', '', 0, 'nothing speaks for a line', ''), "
                         + "(1, '1040', '1120/L/1', '', 1, 'confirmed by R. Tern, who was 97 % sure, he said', '')");
 
-        Database database = Database.open(file);
+        Database database = open(file);
         Snapshot read = new Engagements(database, new AuditTrail(database))
                 .open(1)
                 .orElseThrow()
@@ -84,7 +100,7 @@ class MigrationTest {
                 ENGAGEMENT,
                 "insert into note (engagement, place, words, written_by) values (1, 'engagement', 'Call', 'R. Tern')");
 
-        Notes notes = new Notes(Database.open(file));
+        Notes notes = new Notes(open(file));
 
         assertThat(notes.of(1)).singleElement().satisfies(note -> {
             assertThat(note.words()).isEqualTo("Call");
@@ -124,7 +140,7 @@ class MigrationTest {
 
     @Test
     void whatStoodBeforeChangesWereKeptIsReadEditedAndTakenBack(@TempDir Path folder) throws SQLException {
-        Database database = Database.open(inUse(folder));
+        Database database = open(inUse(folder));
         AuditTrail trail = new AuditTrail(database);
         Engagements engagements = new Engagements(database, trail);
         Engagements.Kept kept = engagements.open(1).orElseThrow();
