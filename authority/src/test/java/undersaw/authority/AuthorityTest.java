@@ -12,6 +12,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AuthorityTest {
     private static final String FILING = """
@@ -249,74 +251,42 @@ class AuthorityTest {
                 .contains("Harrow Slip");
     }
 
-    private static final String OF_OWNERS = """
+    /** A return of two owners, sixty and forty hundredths; what its form says of them follows. */
+    private static String ofOwners(String form, String lines) {
+        return """
             <?xml version="1.0" encoding="UTF-8"?>
-            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="1120-S" year="2025">
+            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="FORM" year="2025">
             <filer><name>Harrow Slip Ropeworks, Inc.</name><number>003141592</number><line1>2 Slip Lane</line1>
             <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
-            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Treasurer"/>
+            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Owner"/>
             <preparer name="R. Tern" firm="Pell"/>
             <owners><owner id="ada" name="Ada Quoin" number="000112222" kind="individual"/>
             <owner id="bo" name="Bo Quoin" number="000113333" kind="individual"/></owners>
-            <lines><answer id="1120-S/hdr/A">2020-01-01</answer><answer id="1120-S/hdr/I">2</answer>
-            <amount id="1120-S/1a">1000</amount><amount id="1120-S/1c">1000</amount><amount id="1120-S/3">1000</amount>
+            <lines>LINES
+            <amount id="FORM/1a">1000</amount><amount id="FORM/1c">1000</amount><amount id="FORM/3">1000</amount>
+            <amount id="FORM/K/1">600</amount>
+            <amount id="FORM/K-1/1" instance="ada">360</amount><amount id="FORM/K-1/1" instance="bo">240</amount>
+            </lines></filing>
+            """.replace("LINES", lines).replace("FORM", form);
+    }
+
+    private static final Map<String, String> OF_OWNERS =
+            Map.of("1120-S", ofOwners("1120-S", """
+            <answer id="1120-S/hdr/A">2020-01-01</answer><answer id="1120-S/hdr/I">2</answer>
             <amount id="1120-S/6">1000</amount><amount id="1120-S/8">400</amount><amount id="1120-S/21">400</amount>
-            <amount id="1120-S/22">600</amount><amount id="1120-S/K/1">600</amount><amount id="1120-S/K/18">600</amount>
+            <amount id="1120-S/22">600</amount><amount id="1120-S/K/18">600</amount>
             <amount id="1120-S/M-1/8">600</amount>
-            <answer id="1120-S/K-1/G" instance="ada">60</answer><answer id="1120-S/K-1/G" instance="bo">40</answer>
-            <amount id="1120-S/K-1/1" instance="ada">360</amount><amount id="1120-S/K-1/1" instance="bo">240</amount>
-            </lines></filing>
-            """;
-
-    @Test
-    void aReturnWithOwnersIsAccepted() throws Exception {
-        String id = id();
-        assertThat(put(id, OF_OWNERS).statusCode()).isEqualTo(202);
-        assertThat(answer(id)).contains("state=\"accepted\"");
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = ';',
-            value = {
-                "instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1120-S/K-1/1@ada",
-                "number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
-                "333\" kind=\"individual\";333\" kind=\"partnership\";PT-R15;OWNERS/kind@bo",
-                "instance=\"bo\">40<;instance=\"bo\">41<;PT-R15;1120-S/K-1/G",
-                ">2020-01-01<;>2025-02-01<;PT-R16;1120-S/hdr/A",
-                "\"1120-S/hdr/I\">2<;\"1120-S/hdr/I\">1<;PT-R03;1120-S/hdr/I",
-                "\"1120-S/K/18\">600<;\"1120-S/K/18\">601<;PT-R08;1120-S/M-1/8",
-                "\"1120-S/K/1\">600<;\"1120-S/K/1\">601<;PT-R06;1120-S/K/1"
-            })
-    void aRejectionNamesTheOwnerAtFault(String right, String wrong, String code, String line) throws Exception {
-        String id = id();
-        assertThat(OF_OWNERS).contains(right);
-        put(id, OF_OWNERS.replace(right, wrong));
-        assertThat(answer(id)).contains("rejected").contains(code).contains("line=\"" + line + "\"");
-    }
-
-    private static final String OF_PARTNERS = """
-            <?xml version="1.0" encoding="UTF-8"?>
-            <filing xmlns="urn:undersaw:filing:1" submission="ID" form="1065" year="2025">
-            <filer><name>Harrow Slip Ropeworks, Inc.</name><number>003141592</number><line1>2 Slip Lane</line1>
-            <city>Marrow Bay</city><postalCode>04999</postalCode><country>US</country></filer>
-            <period start="2025-01-01" end="2025-12-31"/><signer name="I. Quoin" title="Partner"/>
-            <preparer name="R. Tern" firm="Pell"/>
-            <owners><owner id="ada" name="Ada Quoin" number="000112222" kind="individual"/>
-            <owner id="bo" name="Bo Quoin" number="000113333" kind="individual"/></owners>
-            <lines><answer id="1065/hdr/I">2</answer><answer id="1065/B/31">yes</answer>
-            <amount id="1065/1a">1000</amount><amount id="1065/1c">1000</amount><amount id="1065/3">1000</amount>
+            <answer id="1120-S/K-1/G" instance="ada">60</answer><answer id="1120-S/K-1/G" instance="bo">40</answer>"""), "1065", ofOwners("1065", """
+            <answer id="1065/hdr/I">2</answer><answer id="1065/B/31">yes</answer>
             <amount id="1065/8">1000</amount><amount id="1065/9">400</amount><amount id="1065/22">400</amount>
-            <amount id="1065/23">600</amount><amount id="1065/K/1">600</amount><amount id="1065/ANI/1">600</amount>
-            <amount id="1065/M-1/9">600</amount>
-            <amount id="1065/K-1/1" instance="ada">360</amount><amount id="1065/K-1/1" instance="bo">240</amount>
-            </lines></filing>
-            """;
+            <amount id="1065/23">600</amount><amount id="1065/ANI/1">600</amount>
+            <amount id="1065/M-1/9">600</amount>"""));
 
-    @Test
-    void aReturnOfPartnersIsAccepted() throws Exception {
+    @ParameterizedTest
+    @ValueSource(strings = {"1120-S", "1065"})
+    void aReturnWithOwnersIsAccepted(String form) throws Exception {
         String id = id();
-        assertThat(put(id, OF_PARTNERS).statusCode()).isEqualTo(202);
+        assertThat(put(id, OF_OWNERS.get(form)).statusCode()).isEqualTo(202);
         assertThat(answer(id)).contains("state=\"accepted\"");
     }
 
@@ -324,18 +294,28 @@ class AuthorityTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1065/K-1/1@ada",
-                "number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
-                "\"1065/hdr/I\">2<;\"1065/hdr/I\">3<;PT-R03;1065/hdr/I",
-                "\"1065/B/31\">yes<;\"1065/B/31\">no<;PT-R11;1065/B/31",
-                "333\" kind=\"individual\";333\" kind=\"partnership\";PT-R11;1065/B/31",
-                "\"1065/ANI/1\">600<;\"1065/ANI/1\">601<;PT-R08;1065/M-1/9",
-                "\"1065/K/1\">600<;\"1065/K/1\">601<;PT-R06;1065/K/1"
+                "1120-S;instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1120-S/K-1/1@ada",
+                "1120-S;number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
+                "1120-S;333\" kind=\"individual\";333\" kind=\"partnership\";PT-R15;OWNERS/kind@bo",
+                "1120-S;instance=\"bo\">40<;instance=\"bo\">41<;PT-R15;1120-S/K-1/G",
+                "1120-S;>2020-01-01<;>2025-02-01<;PT-R16;1120-S/hdr/A",
+                "1120-S;\"1120-S/hdr/I\">2<;\"1120-S/hdr/I\">1<;PT-R03;1120-S/hdr/I",
+                "1120-S;\"1120-S/K/18\">600<;\"1120-S/K/18\">601<;PT-R08;1120-S/M-1/8",
+                "1120-S;\"1120-S/K/1\">600<;\"1120-S/K/1\">601<;PT-R06;1120-S/K/1",
+                "1065;instance=\"bo\">240<;instance=\"bo\">241<;PT-R05;1065/K-1/1@ada",
+                "1065;number=\"000113333\";number=\"000112222\";PT-R10;OWNERS/tin@bo",
+                "1065;\"1065/hdr/I\">2<;\"1065/hdr/I\">3<;PT-R03;1065/hdr/I",
+                "1065;\"1065/B/31\">yes<;\"1065/B/31\">no<;PT-R11;1065/B/31",
+                "1065;333\" kind=\"individual\";333\" kind=\"partnership\";PT-R11;1065/B/31",
+                "1065;\"1065/ANI/1\">600<;\"1065/ANI/1\">601<;PT-R08;1065/M-1/9",
+                "1065;\"1065/K/1\">600<;\"1065/K/1\">601<;PT-R06;1065/K/1"
             })
-    void aRejectionNamesThePartnerAtFault(String right, String wrong, String code, String line) throws Exception {
+    void aRejectionNamesTheOwnerAtFault(String form, String right, String wrong, String code, String line)
+            throws Exception {
         String id = id();
-        assertThat(OF_PARTNERS).contains(right);
-        put(id, OF_PARTNERS.replace(right, wrong));
+        String filing = OF_OWNERS.get(form);
+        assertThat(filing).contains(right);
+        put(id, filing.replace(right, wrong));
         assertThat(answer(id)).contains("rejected").contains(code).contains("line=\"" + line + "\"");
     }
 }

@@ -49,6 +49,11 @@ public record ByAgreement(
     public record Within(
             LineId line, LineId amount, @Nullable Dimension rows, boolean deducted) {}
 
+    /** By shares of profit, or of loss by the line's own sign, over the days of the year. */
+    public static ByAgreement ofItsSign(LineId line, LineId rounding) {
+        return new ByAgreement(line, line, rounding, null, List.of());
+    }
+
     /** Keeps its own copy. */
     public ByAgreement {
         within = List.copyOf(within);
@@ -153,16 +158,22 @@ public record ByAgreement(
     /** As the line itself went; as an amount of its sign would go where the line tells nothing. */
     @Override
     public List<BigInteger> weights(Figures figures, MemberFigures members, Money amount) {
-        Map<String, Long> parts = parts(figures, members);
         boolean special = special(members) != null || !apart(figures, members).isEmpty();
-        boolean oneSign = parts.values().stream().noneMatch(part -> part < 0)
-                || parts.values().stream().noneMatch(part -> part > 0);
-        if (special && oneSign && parts.values().stream().anyMatch(part -> part != 0)) {
-            return Positions.inOrder(members).stream()
-                    .map(owner -> BigInteger.valueOf(Math.abs(parts.getOrDefault(owner, 0L))))
-                    .toList();
-        }
-        return new OverTheYear(cut, positions(figures)).weights(figures, members, figures.amount(line), amount);
+        List<BigInteger> asGiven = special ? ofOneSign(members, parts(figures, members)) : List.of();
+        return asGiven.isEmpty()
+                ? new OverTheYear(cut, positions(figures)).weights(figures, members, figures.amount(line), amount)
+                : asGiven;
+    }
+
+    /** Parts as weights, in the order of the register; none where some gain what others lose, or nobody has any. */
+    private static List<BigInteger> ofOneSign(MemberFigures members, Map<String, Long> parts) {
+        boolean gains = parts.values().stream().anyMatch(part -> part > 0);
+        boolean losses = parts.values().stream().anyMatch(part -> part < 0);
+        return gains == losses
+                ? List.of()
+                : Positions.inOrder(members).stream()
+                        .map(owner -> BigInteger.valueOf(Math.abs(parts.getOrDefault(owner, 0L))))
+                        .toList();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package undersaw.owners;
 
+import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
@@ -12,13 +13,15 @@ import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**
- * Divides a line of the return among its owners in proportion to an amount of each, such as what each was paid, in
- * whole units that come to the line.
+ * Divides a line of the return among its owners in proportion to a number of each, such as what each was paid or the
+ * percentage that the register holds, in whole units that come to the line.
  *
  * @param line what is divided
- * @param weights the amount of each owner; amounts below zero count nothing
+ * @param weights the amount or percentage of each owner; what is below zero counts nothing
  */
 public record ByAmounts(LineId line, LineId weights) implements Division {
+    private static final int DECIMALS = 6;
+
     @Override
     public Dimension members() {
         return Positions.OWNERS;
@@ -36,11 +39,16 @@ public record ByAmounts(LineId line, LineId weights) implements Division {
 
     private WholeParts parts(MemberFigures members) {
         List<String> owners = Positions.inOrder(members);
-        List<BigInteger> amounts = owners.stream()
-                .map(owner -> BigInteger.valueOf(
-                        Math.max(0, members.amount(weights, owner).cents())))
-                .toList();
-        return new WholeParts(owners, amounts);
+        return new WholeParts(
+                owners, owners.stream().map(owner -> weight(members, owner)).toList());
+    }
+
+    /** In millionths, as fine as anything that owners hold. */
+    private BigInteger weight(MemberFigures members, String owner) {
+        String text = members.answer(weights, owner);
+        return text.matches("\\d+(\\.\\d+)?")
+                ? new BigDecimal(text).movePointRight(DECIMALS).toBigInteger()
+                : BigInteger.ZERO;
     }
 
     @Override

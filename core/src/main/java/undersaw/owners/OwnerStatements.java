@@ -85,7 +85,7 @@ public final class OwnerStatements {
         Dimension scope = line.scope().orElseThrow();
         Stream<String> members = scope.path().isEmpty()
                 ? Stream.of(owner)
-                : year.members(scope).stream().filter(pair -> owner.equals(scope.of(OwnerRegister.ROWS, pair)));
+                : year.members(scope.path().get(1)).stream().map(inner -> scope.pair(owner, inner));
         return members.flatMap(member -> box(year, line, member).stream()).toList();
     }
 

@@ -75,7 +75,7 @@ public record YearCut(
     }
 
     /** Whether a row is named after a day. */
-    public static boolean isDay(String name) {
+    private static boolean isDay(String name) {
         try {
             return name.length() == "2025-01-01".length()
                     && LocalDate.parse(name).getYear() > 0;

@@ -1,7 +1,9 @@
 package undersaw.study;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -42,16 +44,25 @@ public final class Correspondence {
         }
     }
 
-    private record Row(TableRow cells) {
+    /** What stands in one row, by kind. */
+    private record Row(Map<Kind, Spot> spots) {
+        static Row of(TableRow cells) {
+            Map<Kind, Spot> spots = new EnumMap<>(Kind.class);
+            for (Kind kind : Kind.values()) {
+                Spot.of(cells.text(kind.form())).ifPresent(spot -> spots.put(kind, spot));
+            }
+            return new Row(spots);
+        }
+
         Optional<Spot> on(Kind kind) {
-            return Spot.of(cells.text(kind.form()));
+            return Optional.ofNullable(spots.get(kind));
         }
     }
 
     private static List<Row> read() {
-        List<Row> rows = new ArrayList<>();
-        Table.read(TABLE, Stream.of(Kind.values()).map(Kind::form).toList()).forEach(cells -> rows.add(new Row(cells)));
-        return List.copyOf(rows);
+        return Table.read(TABLE, Stream.of(Kind.values()).map(Kind::form).toList()).stream()
+                .map(Row::of)
+                .toList();
     }
 
     /** Where an account goes on another kind of return; by its treatment first, else by its line alone. */

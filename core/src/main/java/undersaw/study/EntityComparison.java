@@ -3,7 +3,9 @@ package undersaw.study;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import undersaw.calc.Calculation;
 import undersaw.form.Form;
+import undersaw.form.Line;
 import undersaw.line.LineId;
 
 /**
@@ -19,10 +21,6 @@ public final class EntityComparison {
     /** The owners' rate, with which a study begins. */
     public static final LineId RATE = LineId.of("study/r");
 
-    /** The rows of taxes, each for every kind, with the total last. */
-    public static final List<String> ROWS =
-            List.of("employer", "owner", "self", "entity", "owners", "gains", "dividends", "total");
-
     private final Assumptions assumed;
     private final OwnersPay pay;
     private @Nullable TaxesByKind taxes;
@@ -32,6 +30,14 @@ public final class EntityComparison {
         assumed = new Assumptions(in, () -> pay().employerPaid.total());
         pay = new OwnersPay(in, this);
         taxes = new TaxesByKind(this);
+    }
+
+    /** What the comparison of a return rests on, in the order of its sheet. */
+    public static List<Line> assumed(Calculation year) {
+        return year.plan().parts().stream()
+                .filter(part -> part.code().equals(CODE))
+                .flatMap(part -> year.plan().linesOf(part).stream())
+                .toList();
     }
 
     /** Its forms, in the order in which a reader meets them. */

@@ -74,25 +74,24 @@ public final class TaxesByKind extends Form {
         Formula paid = all.pay().owner.total();
         Formula self = all.pay().selfEmployed.total();
         List<Row> rows = new ArrayList<>();
-        rows.add(row("employer", "payroll tax, employer's", new Terms(employed, employed, NOTHING)));
-        rows.add(row("owner", "payroll tax, owners'", new Terms(paid, paid, NOTHING)));
-        rows.add(row("self", "self-employment tax", new Terms(NOTHING, NOTHING, self)));
+        rows.add(row(Tax.EMPLOYER, new Terms(employed, employed, NOTHING)));
+        rows.add(row(Tax.OWNER, new Terms(paid, paid, NOTHING)));
+        rows.add(row(Tax.SELF_EMPLOYMENT, new Terms(NOTHING, NOTHING, self)));
         Formula corporate = income.c().notBelowZero().times(StudyLaw.CORPORATE_RATE);
-        Row entity = row("entity", "tax of the entity", new Terms(corporate, all.assumed().entityTax, NOTHING));
+        Row entity = row(Tax.ENTITY, new Terms(corporate, all.assumed().entityTax, NOTHING));
         rows.add(entity);
         Terms onIncome = new Terms(
                 onIncome(ordinary.c(), NOTHING),
                 onIncome(ordinary.s(), qualified.s()),
                 onIncome(ordinary.p(), qualified.p()));
-        rows.add(row("owners", "owners' income tax", onIncome));
+        rows.add(row(Tax.INCOME, onIncome));
         Formula gains =
                 all.assumed().preferred.notBelowZero().times(all.assumed().preferredRate());
-        rows.add(row("gains", "owners' tax on gains and qualified dividends", new Terms(NOTHING, gains, gains)));
+        rows.add(row(Tax.GAINS, new Terms(NOTHING, gains, gains)));
         Terms paidOut = paidOut(income.c(), entity.c());
-        rows.add(row("dividends", "owners' tax on distributions", paidOut));
+        rows.add(row(Tax.DISTRIBUTIONS, paidOut));
         Row total = row(
-                "total",
-                "all taxes",
+                Tax.ALL,
                 new Terms(
                         sum(rows.stream().map(Row::c).toList()),
                         sum(rows.stream().map(Row::s).toList()),
@@ -115,11 +114,17 @@ public final class TaxesByKind extends Form {
     /** A rule for each kind. */
     private record Terms(Term c, Term s, Term p) {}
 
-    private Row row(String name, String caption, Terms rules) {
+    private Row row(Tax tax, Terms rules) {
         return new Row(
-                line(name + "/c", "C corporation: " + caption).is(rules.c()).always(),
-                line(name + "/s", "S corporation: " + caption).is(rules.s()).always(),
-                line(name + "/p", "Partnership: " + caption).is(rules.p()).always());
+                of(tax, Kind.CORPORATION, rules.c()),
+                of(tax, Kind.S_CORPORATION, rules.s()),
+                of(tax, Kind.PARTNERSHIP, rules.p()));
+    }
+
+    private Line of(Tax tax, Kind kind, Term rule) {
+        return line(tax.within(kind), kind.words() + ": " + tax.words())
+                .is(rule)
+                .always();
     }
 
     private Formula beforeGifts(Line employed) {

@@ -11,7 +11,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
-import undersaw.form.formula.OfPairs;
+import undersaw.form.formula.Gathered;
 import undersaw.form.formula.Remainder;
 import undersaw.ledger.Side;
 import undersaw.line.Dimension;
@@ -47,10 +47,10 @@ final class HearthLevy extends Form {
         Line berths = line("B/berths", "Berths let");
         Line fee = line("B/fee", "Fee").is(when(open.answered("yes"), berths, berths.minus(dollars(1))));
         part("B1", "Berths of the harbour", "invented").per(HARBOURS);
-        line("B/harbour", "Fees of its seasons").is(new Divided(new OfPairs(BERTHS, HARBOURS, fee.id())));
+        line("B/harbour", "Fees of its seasons").is(new Divided(Gathered.ofPairs(BERTHS, HARBOURS, fee.id())));
         part("B2", "Seasons", "invented").per(SEASONS);
         Line extra = line("B/extra", "Berths let by the country");
-        line("B/season", "Fees of its harbours").is(new Divided(new OfPairs(BERTHS, SEASONS, fee.id())));
+        line("B/season", "Fees of its harbours").is(new Divided(Gathered.ofPairs(BERTHS, SEASONS, fee.id())));
         part("B3", "All berths", "invented");
         Line bought = line("B/bought", "Berths of the country, all seasons");
         part("B4", "Berths of the country by season", "invented").per(SEASONS);
@@ -94,7 +94,7 @@ final class HearthLevy extends Form {
                         EACH, left.id(), new ByHoldings(levy.id(), Measure.PROFIT, rounding.id()), rounding.id())));
         Line more = line("E/more", "The same more than what was paid ahead").is(rest.minus(paid));
         part("E1", "The same for all harbours", "invented").per(MEMBERS);
-        line("E/all", "Part of all rests").is(new Divided(new OfPairs(EACH, MEMBERS, rest.id())));
+        line("E/all", "Part of all rests").is(new Divided(Gathered.ofPairs(EACH, MEMBERS, rest.id())));
         part("C", "Control", "invented");
         line("C/rest", "Borne of the rests").is(rest.total());
         line("C/more", "More than paid ahead, of those who paid")

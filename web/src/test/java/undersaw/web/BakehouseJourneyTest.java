@@ -27,9 +27,8 @@ class BakehouseJourneyTest {
     void aSpecialAllocationUsesUpItsLineAndTheReturnIsAccepted(Office.Running office) throws IOException {
         try (Browser browser = new Browser(office.address())) {
             Page page = browser.signIn("tern");
-            page.click("tr:has-text('Two Ovens'):has-text('2025-01-01') a");
-            String engagement = page.url().replaceAll("/books.*", "");
-            bring(page);
+            String engagement = Stations.open(page, "Two Ovens", "2025-01-01");
+            Stations.bring(page, BOOKS);
             allocate(browser, page, engagement);
             answer(browser, page, engagement);
             study(browser, page, engagement);
@@ -37,22 +36,14 @@ class BakehouseJourneyTest {
         }
     }
 
-    private static void bring(Page page) {
-        page.click(".ridge a[data-station='1']");
-        page.setInputFiles("#file", BOOKS);
-        page.click("button:has-text('Import')");
-        page.click("button:has-text('Replace the books')");
-        assertThat(page.locator("tfoot").first()).containsText("in balance");
-    }
-
     /** What does not come to a hundred is refused until it does. */
     private static void allocate(Browser browser, Page page, String engagement) {
-        type(page, engagement, "ALLOCATIONS/percent@00003", "50");
+        Stations.type(page, engagement, "ALLOCATIONS/percent@00003", "50");
         page.navigate(engagement + "/check");
         assertThat(page.locator("main")).containsText("Percentages of the special allocation of 1065/16a add to 90");
         page.navigate(engagement + "/file");
         assertThat(page.locator("button:has-text('Seal the return')")).hasCount(0);
-        type(page, engagement, "ALLOCATIONS/percent@00003", "60");
+        Stations.type(page, engagement, "ALLOCATIONS/percent@00003", "60");
         page.navigate(engagement + "/check");
         assertThat(page.locator("main")).not().containsText("Percentages of the special allocation");
         page.navigate(engagement + "/return?line=1065/K-1/1@crumb");
@@ -61,8 +52,8 @@ class BakehouseJourneyTest {
     }
 
     private static void answer(Browser browser, Page page, String engagement) {
-        type(page, engagement, "1065/706/method", "proration");
-        type(page, engagement, "1065/199A/w2-wages@main", "980");
+        Stations.type(page, engagement, "1065/706/method", "proration");
+        Stations.type(page, engagement, "1065/199A/w2-wages@main", "980");
         page.navigate(engagement + "/return?sheet=199A");
         browser.isClean(page);
         page.navigate(engagement + "/check");
@@ -71,13 +62,6 @@ class BakehouseJourneyTest {
         page.navigate(engagement + "/return?sheet=K-1-199A");
         assertThat(page.locator("table.across thead")).containsText("Maren Voss");
         browser.isClean(page);
-    }
-
-    private static void type(Page page, String engagement, String key, String value) {
-        page.navigate(engagement + "/return?line=" + key);
-        page.locator(".lineage form.type input[name=value]").fill(value);
-        page.locator(".lineage form.type button:has-text('Keep')").click();
-        assertThat(page.locator(".lineage .big")).containsText(value);
     }
 
     /** The engagement does not move, whatever its study does. */

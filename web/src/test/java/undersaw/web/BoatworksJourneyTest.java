@@ -27,9 +27,8 @@ class BoatworksJourneyTest {
     void aPropertyAppearsOwnersBearItAndTheReturnIsAccepted(Office.Running office) throws IOException {
         try (Browser browser = new Browser(office.address())) {
             Page page = browser.signIn("tern");
-            page.click("tr:has-text('Slipway Nine'):has-text('2025-01-01') a");
+            String engagement = Stations.open(page, "Slipway Nine", "2025-01-01");
             bring(page);
-            String engagement = page.url().replaceAll("/books.*", "");
             property(browser, page, engagement);
             owners(browser, page, engagement);
             file(browser, page, engagement);
@@ -37,11 +36,7 @@ class BoatworksJourneyTest {
     }
 
     private static void bring(Page page) {
-        page.click(".ridge a[data-station='1']");
-        page.setInputFiles("#file", BOOKS);
-        page.click("button:has-text('Import')");
-        page.click("button:has-text('Replace the books')");
-        assertThat(page.locator("tfoot").first()).containsText("in balance");
+        Stations.bring(page, BOOKS);
         page.click("text=Opening balances");
         assertThat(page.locator("button:has-text('Open every account as last year closed')"))
                 .hasCount(0);
@@ -59,8 +54,8 @@ class BoatworksJourneyTest {
         assertThat(page.locator("table.across thead")).containsText("boat-shed");
         page.navigate(engagement + "/check");
         assertThat(page.locator("main")).containsText("Give the address and the kind of boat-shed");
-        type(page, engagement, "8825/1a@boat-shed", "5 Slipway Lane");
-        type(page, engagement, "8825/1b@boat-shed", "4");
+        Stations.type(page, engagement, "8825/1a@boat-shed", "5 Slipway Lane");
+        Stations.type(page, engagement, "8825/1b@boat-shed", "4");
         page.navigate(engagement + "/check");
         assertThat(page.locator("main")).not().containsText("Give the address and the kind of boat-shed");
         browser.isClean(page);
@@ -70,13 +65,6 @@ class BoatworksJourneyTest {
         Locator row = page.locator("#account-" + account);
         row.locator("input.line").fill(line);
         row.locator("button.go").click();
-    }
-
-    private static void type(Page page, String engagement, String key, String value) {
-        page.navigate(engagement + "/return?line=" + key);
-        page.locator(".lineage form.type input[name=value]").fill(value);
-        page.locator(".lineage form.type button:has-text('Keep')").click();
-        assertThat(page.locator(".lineage .big")).containsText(value);
     }
 
     private static void owners(Browser browser, Page page, String engagement) throws IOException {
@@ -110,7 +98,7 @@ class BoatworksJourneyTest {
         Assertions.assertThat(Files.readString(xml.path()))
                 .containsPattern(Pattern.compile("id=\"1120-S/K-1/1\"[^>]*instance=\"tove\""))
                 .contains("<owner id=\"bram\"");
-        type(page, engagement, "1120-S/K-1/rounding-owner", "bram");
+        Stations.type(page, engagement, "1120-S/K-1/rounding-owner", "bram");
         page.navigate(engagement + "/owners/statements");
         assertThat(page.locator("main")).containsText("As sealed");
     }

@@ -5,7 +5,7 @@ import static undersaw.form.formula.Formulas.sum;
 
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
-import undersaw.owners.ByRegister;
+import undersaw.owners.ByAmounts;
 import undersaw.owners.OwnerRegister;
 import undersaw.study.Kind;
 import undersaw.study.Sockets;
@@ -21,7 +21,7 @@ final class Comparison {
                 Kind.CORPORATION,
                 () -> sum(page.incomeBeforeLosses, page.charity).minus(other),
                 () -> page.officers,
-                () -> new Divided(new ByRegister(page.officers.id(), OwnerRegister.CAPITAL_END)),
+                () -> new Divided(new ByAmounts(page.officers.id(), OwnerRegister.CAPITAL_END)),
                 () -> other,
                 () -> NOTHING,
                 () -> page.charity,
@@ -30,6 +30,6 @@ final class Comparison {
                 () -> NOTHING,
                 () -> NOTHING,
                 () -> all.owners.kind.isAnyOf("individual"),
-                line -> new ByRegister(line, OwnerRegister.CAPITAL_END));
+                line -> new ByAmounts(line, OwnerRegister.CAPITAL_END));
     }
 }

@@ -6,7 +6,9 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import undersaw.calc.LineValue;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
@@ -17,6 +19,8 @@ import undersaw.line.LineId;
 import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.owners.OwnerRegister;
+import undersaw.owners.Weighed;
+import undersaw.us.passthrough.K1Boxes;
 
 /** Whether special allocations use up what they divide, name partners, and stand on lines that are divided. */
 final class AllocationChecks {
@@ -59,10 +63,12 @@ final class AllocationChecks {
     private static List<Found> look(Examination look) {
         List<Found> found = new ArrayList<>();
         Map<LineKey, Rows> all = new TreeMap<>();
+        Set<LineId> divided =
+                K1Boxes.divisions(look).stream().map(Weighed::line).collect(Collectors.toSet());
         for (LineValue line : look.rows("ALLOCATIONS/line")) {
             String named = line.value().plain();
             String owner = look.inRow("ALLOCATIONS/owner", line);
-            if (!LineId.isShaped(named) || !isDivided(look, LineId.of(named))) {
+            if (!LineId.isShaped(named) || !isDivided(divided, LineId.of(named))) {
                 found.add(at(named + " is no line that is divided among the partners. Name a line of Schedule K, "
                         + "8825/17 with its property, or 1065/16a."));
             } else if (!look.calculation().members(OwnerRegister.ROWS).contains(owner)) {
@@ -80,8 +86,8 @@ final class AllocationChecks {
         return found;
     }
 
-    private static boolean isDivided(Examination look, LineId line) {
-        return COUNTED.containsKey(line) || line.equals(OF_PROPERTY) || PartnershipTieOuts.BOXES.isDivided(look, line);
+    private static boolean isDivided(Set<LineId> divided, LineId line) {
+        return COUNTED.containsKey(line) || line.equals(OF_PROPERTY) || divided.contains(line);
     }
 
     private static void left(Examination look, LineKey place, Rows rows, List<Found> found) {

@@ -3,7 +3,6 @@ package undersaw.us.partnership;
 import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 
-import java.util.List;
 import undersaw.form.formula.Formula;
 import undersaw.owners.ByAgreement;
 import undersaw.study.Kind;
@@ -31,6 +30,6 @@ final class Comparison {
                 () -> NOTHING,
                 () -> NOTHING,
                 () -> all.owners.role.answered("general"),
-                line -> new ByAgreement(line, line, all.percentages.rounding.id(), null, List.of()));
+                line -> ByAgreement.ofItsSign(line, all.percentages.rounding.id()));
     }
 }

@@ -8,7 +8,7 @@ import static undersaw.check.Severity.STOP;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -29,6 +29,7 @@ import undersaw.owners.Positions;
 
 /** Checks of the partners, of what they hold, and of special allocations. */
 final class PartnerChecks {
+    private static final List<Measure> MEASURES = List.of(Measure.PROFIT, Measure.LOSS, Measure.CAPITAL);
     private static final int MILLIONTHS = 6;
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
     private static final Map<String, String> ROLES =
@@ -85,13 +86,15 @@ final class PartnerChecks {
                 .toList();
     }
 
+    private static List<Holdings.Segment> held(Examination look, Measure measure) {
+        return Positions.of(look.calculation(), measure).orElseThrow().segments();
+    }
+
     /** Each share must be held by somebody, on every day of the year. */
     private static List<Found> notTheWhole(Examination look) {
         List<Found> found = new ArrayList<>();
-        for (Measure measure : List.of(Measure.PROFIT, Measure.LOSS, Measure.CAPITAL)) {
-            List<Holdings.Segment> segments =
-                    Positions.of(look.calculation(), measure).orElseThrow().segments();
-            for (Holdings.Segment days : segments) {
+        for (Measure measure : MEASURES) {
+            for (Holdings.Segment days : held(look, measure)) {
                 BigDecimal sum = BigDecimal.valueOf(days.total(), MILLIONTHS);
                 if (sum.compareTo(WHOLE) != 0) {
                     boolean last = days.to().equals(look.period().end());
@@ -201,33 +204,26 @@ final class PartnerChecks {
     }
 
     private static List<Found> alone(Examination look) {
-        for (Holdings.Segment days :
-                Positions.of(look.calculation(), Measure.CAPITAL).orElseThrow().segments()) {
-            Set<String> partners = holders(look, days);
-            if (partners.size() < 2) {
+        Map<Measure, List<Holdings.Segment>> held = new EnumMap<>(Measure.class);
+        MEASURES.forEach(measure -> held.put(measure, held(look, measure)));
+        for (Holdings.Segment days : held.getOrDefault(Measure.CAPITAL, List.of())) {
+            long partners = held.values().stream()
+                    .flatMap(List::stream)
+                    .filter(other ->
+                            !other.from().isAfter(days.from()) && !other.to().isBefore(days.from()))
+                    .flatMap(other -> other.positions().entrySet().stream())
+                    .filter(position -> position.getValue() > 0)
+                    .map(Map.Entry::getKey)
+                    .distinct()
+                    .count();
+            if (partners < 2) {
                 return List.of(onLine(
                         "1065/K-1/J/profit/end",
-                        "A partnership needs two partners on each day; " + days.from() + " shows " + partners.size()
+                        "A partnership needs two partners on each day; " + days.from() + " shows " + partners
                                 + ". List the partners with their shares at Owners."));
             }
         }
         return List.of();
-    }
-
-    /** Who holds a share of profit, loss or capital in a stretch of days. */
-    private static Set<String> holders(Examination look, Holdings.Segment days) {
-        Set<String> holders = new HashSet<>();
-        for (Measure measure : List.of(Measure.PROFIT, Measure.LOSS, Measure.CAPITAL)) {
-            Positions.of(look.calculation(), measure).orElseThrow().segments().stream()
-                    .filter(segment -> !segment.from().isAfter(days.from())
-                            && !segment.to().isBefore(days.from()))
-                    .forEach(segment -> segment.positions().forEach((owner, held) -> {
-                        if (held > 0) {
-                            holders.add(owner);
-                        }
-                    }));
-        }
-        return holders;
     }
 
     private static List<Found> memberUnsaid(Examination look) {

@@ -22,7 +22,7 @@ final class PartnershipChecks {
                         AllocationChecks.all(),
                         PaymentChecks.all(),
                         List.of(
-                                new ClosingChecks("P-0308", "1065", "706").check(),
+                                new ClosingChecks("P-0308").check(),
                                 PartnershipTieOuts.BOXES.check("P-0310"),
                                 new OwnerNumbers("P-0311", "1065/K-1/W/held").check()),
                         CapitalChecks.all())

@@ -23,6 +23,7 @@ import undersaw.us.forms.Form7004;
 import undersaw.us.forms.Form8825;
 import undersaw.us.forms.Form8949;
 import undersaw.us.forms.Form8990;
+import undersaw.us.passthrough.BusinessInterest;
 import undersaw.us.passthrough.ClosingOfBooks;
 import undersaw.us.passthrough.ClosingOfBooks.Way;
 import undersaw.us.passthrough.CostDepreciation;
@@ -72,7 +73,14 @@ final class PartnershipForms {
     final Section179Income section179 = new Section179Income(this);
     final Form4562 form4562 = new Form4562(new Form4562.Sockets(() -> section179.income, () -> NOTHING, true));
     final EarlierReceipts receipts = new EarlierReceipts(() -> page1.netReceipts.asFormula());
-    final Form8990 form8990 = new Form8990(BusinessInterest.of(this));
+    final Form8990 form8990 = new Form8990(new BusinessInterest(
+                    page1.interestPaid,
+                    page1.totalIncome,
+                    page1.deductions,
+                    page1.depreciation,
+                    page1.depletion,
+                    scheduleB.interestTest)
+            .with(form4562, receipts));
     final BankDetails bank = new BankDetails();
     final Form7004 form7004 = new Form7004(new Form7004.Sockets(
             CODE, "09 for Form 1065", () -> page1.balanceDue, () -> page1.payment, () -> page1.extension));

@@ -4,7 +4,6 @@ import static undersaw.form.formula.Formulas.NOTHING;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
-import java.util.List;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.formula.Condition;
@@ -51,8 +50,7 @@ final class SelfEmployment extends Form {
         Line share = line("SE/share", "The partner's part of line 3a")
                 .is(() -> sum(
                         all.scheduleK1.box("1"),
-                        new Divided(new ByAgreement(
-                                apart.id(), apart.id(), all.percentages.rounding.id(), null, List.of()))));
+                        new Divided(ByAgreement.ofItsSign(apart.id(), all.percentages.rounding.id()))));
         Condition person = all.owners.kind.isAnyOf("individual", "disregarded");
         Condition asGeneral = all.percentages
                 .selfEmployed

@@ -3,15 +3,14 @@ package undersaw.us.passthrough;
 import static undersaw.check.Severity.STOP;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
 import undersaw.check.Place;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.owners.Weighed;
 import undersaw.owners.YearCut;
 
 /**
@@ -19,56 +18,40 @@ import undersaw.owners.YearCut;
  * memory).
  *
  * @param code of the check
- * @param form the return's form
- * @param section of the law, as the addresses of its lines begin
  */
-public record ClosingChecks(String code, String form, String section) {
+public record ClosingChecks(String code) {
     /** The check itself. */
     public Check check() {
-        return new Check(code, STOP, this::apart);
+        return new Check(code, STOP, ClosingChecks::apart);
     }
 
-    private List<Found> apart(Examination look) {
-        LineId method = LineId.of(form + "/" + section + "/method");
-        if (!look.says(method.text(), YearCut.CLOSED)) {
-            return List.of();
-        }
+    private static List<Found> apart(Examination look) {
         List<Found> found = new ArrayList<>();
-        parts(look).forEach((number, parts) -> {
-            Money whole = whole(look, number);
-            if (!whole.equals(parts)) {
-                found.add(Found.at(
-                        Place.line(onSchedule(look, number)),
-                        "Parts of the year of line " + number + " add to " + parts.printed() + ", Schedule K shows "
-                                + whole.printed() + ". Type what each part brought, under interim closing."));
+        for (Weighed division : K1Boxes.divisions(look)) {
+            YearCut cut = division.cut();
+            if (cut != null && look.says(cut.method().text(), YearCut.CLOSED)) {
+                Money whole = look.calculation().amount(division.line());
+                Money parts = parts(look, cut);
+                if (!whole.equals(parts)) {
+                    found.add(apart(division.line(), parts, whole));
+                }
             }
-        });
+        }
         return found;
     }
 
-    /** What the parts of the year come to, days out of the ordinary with them, line by line. */
-    private Map<String, Money> parts(Examination look) {
-        String of = section + "/";
-        String days = section + "/extraordinary/";
-        Map<String, Money> sums = new HashMap<>();
-        look.calculation().plan().parts().stream()
-                .filter(part -> part.code().equals(section) || part.code().equals(section + "-days"))
-                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
-                .filter(line -> line.isRepeating() && line.kind().isNumber())
-                .forEach(line -> {
-                    String within = line.id().within();
-                    String number = within.substring((within.startsWith(days) ? days : of).length());
-                    sums.merge(number, look.calculation().rowTotal(line.id()), Money::plus);
-                });
-        return sums;
+    /** What the parts of the year come to, days out of the ordinary with them. */
+    private static Money parts(Examination look, YearCut cut) {
+        LineId days = cut.extraordinary();
+        Money parts = look.calculation().rowTotal(cut.parts());
+        return days == null ? parts : parts.plus(look.calculation().rowTotal(days));
     }
 
-    private LineId onSchedule(Examination look, String number) {
-        LineId worked = LineId.of(form + "/W-K/" + number);
-        return look.calculation().plan().line(worked).isPresent() ? worked : LineId.of(form + "/K/" + number);
-    }
-
-    private Money whole(Examination look, String number) {
-        return look.calculation().amount(onSchedule(look, number));
+    private static Found apart(LineId line, Money parts, Money whole) {
+        String number = line.within().substring(line.within().indexOf('/') + 1);
+        return Found.at(
+                Place.line(line),
+                "Parts of the year of line " + number + " add to " + parts.printed() + ", Schedule K shows "
+                        + whole.printed() + ". Type what each part brought, under interim closing.");
     }
 }

@@ -109,9 +109,4 @@ public final class ClosingOfBooks extends Form {
     public YearCut of(Line line) {
         return Objects.requireNonNull(cuts.get(line.id()), line::toString);
     }
-
-    /** All of them, by the line that is cut. */
-    public Map<LineId, YearCut> all() {
-        return Map.copyOf(cuts);
-    }
 }

@@ -3,6 +3,7 @@ package undersaw.us.passthrough;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
@@ -11,8 +12,10 @@ import undersaw.check.Severity;
 import undersaw.check.TieOut;
 import undersaw.form.Line;
 import undersaw.form.formula.Divided;
+import undersaw.form.formula.Division;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.owners.Weighed;
 
 /**
  * The boxes of Schedules K-1 against the lines of Schedule K that they divide.
@@ -31,24 +34,30 @@ public record K1Boxes(String form, List<Pair> more) {
 
     private List<Pair> all(Examination look) {
         List<Pair> pairs = new ArrayList<>();
-        look.calculation().plan().parts().stream()
-                .filter(part -> part.code().equals("K-1"))
-                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
-                .filter(line -> line.kind().isNumber())
-                .forEach(line -> divided(line).ifPresent(whole -> pairs.add(new Pair(line.id(), whole))));
+        boxes(look)
+                .forEach(line -> division(line).ifPresent(divided -> pairs.add(new Pair(line.id(), divided.line()))));
         pairs.addAll(more);
         return pairs;
     }
 
-    /** Whether a line is divided among the owners by what they hold. */
-    public boolean isDivided(Examination look, LineId line) {
-        return all(look).stream().anyMatch(pair -> pair.line().equals(line) && !more.contains(pair));
+    private static Stream<Line> boxes(Examination look) {
+        return look.calculation().plan().parts().stream()
+                .filter(part -> part.code().equals("K-1"))
+                .flatMap(part -> look.calculation().plan().linesOf(part).stream())
+                .filter(line -> line.kind().isNumber());
     }
 
-    private static Optional<LineId> divided(Line box) {
-        return box.rule()
-                .filter(Divided.class::isInstance)
-                .map(rule -> ((Divided) rule).division().line());
+    private static Optional<Division> division(Line box) {
+        return box.rule().filter(Divided.class::isInstance).map(rule -> ((Divided) rule).division());
+    }
+
+    /** How the boxes are divided that go by what owners hold, in the order of the form. */
+    public static List<Weighed> divisions(Examination look) {
+        return boxes(look)
+                .flatMap(box -> division(box).stream())
+                .filter(Weighed.class::isInstance)
+                .map(Weighed.class::cast)
+                .toList();
     }
 
     /** A tie-out for each line that is not empty. */

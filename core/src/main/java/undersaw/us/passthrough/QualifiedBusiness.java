@@ -9,7 +9,7 @@ import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
-import undersaw.form.formula.NamedBy;
+import undersaw.form.formula.Gathered;
 import undersaw.form.formula.Remainder;
 import undersaw.form.formula.Term;
 import undersaw.line.Dimension;
@@ -92,7 +92,7 @@ public final class QualifiedBusiness extends Form {
                 "Rental income in qualified business income",
                 in.boxes().rental(),
                 line -> line.is(new Divided(
-                        new NamedBy(ACTIVITIES, Form8825.PROPERTIES, LineId.of("8825/17"), Form8825.ACTIVITY))));
+                        new Gathered(ACTIVITIES, Form8825.PROPERTIES, LineId.of("8825/17"), Form8825.ACTIVITY))));
         typed("qbi-1231", "Section 1231 gain or loss in it", in.boxes().gain1231());
         typed("qbi-other-income", "Other income in it", in.boxes().ordinary());
         Line other179 = line("199A/section179", "Of section 179, what is another activity's than the main one's");

@@ -60,7 +60,7 @@ final class ShareholderChecks {
                 SCorporationTieOuts.BOXES.check("S-0306"),
                 new Check("S-0307", QUERY, ShareholderChecks::soldOut),
                 new Check("S-0308", QUERY, ShareholderChecks::largeSale),
-                new ClosingChecks("S-0314", "1120-S", "1377").check(),
+                new ClosingChecks("S-0314").check(),
                 new Check("S-0309", QUERY, ShareholderChecks::onTheFirstDay),
                 new Check("S-0310", QUERY, ShareholderChecks::section179Lost),
                 new OwnerNumbers("S-0311", "1120-S/K-1/G").check(),

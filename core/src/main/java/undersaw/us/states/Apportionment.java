@@ -14,8 +14,8 @@ import undersaw.form.Line;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
+import undersaw.form.formula.Gathered;
 import undersaw.form.formula.LinePercent;
-import undersaw.form.formula.NamedBy;
 import undersaw.form.formula.Term;
 import undersaw.form.formula.WeightedShares;
 import undersaw.form.formula.WeightedShares.Share;
@@ -125,11 +125,11 @@ public final class Apportionment extends Form {
                         gathered(rows.privately, rows.to),
                         when(rows.government.answered("origin"), NOTHING, gathered(rows.toGovernment, rows.to)),
                         new Divided(
-                                new NamedBy(StateRows.STATES, StateRows.ITEMS, rows.receipts.id(), rows.state.id()))));
+                                new Gathered(StateRows.STATES, StateRows.ITEMS, rows.receipts.id(), rows.state.id()))));
     }
 
     private static Divided gathered(Line amount, Line named) {
-        return new Divided(new NamedBy(StateRows.STATES, StateRows.SALES, amount.id(), named.id()));
+        return new Divided(new Gathered(StateRows.STATES, StateRows.SALES, amount.id(), named.id()));
     }
 
     private Formula untaxed() {
@@ -143,7 +143,7 @@ public final class Apportionment extends Form {
     private Line named(String within, String caption, Line amount) {
         return line(within, caption)
                 .inCents()
-                .is(new Divided(new NamedBy(StateRows.STATES, StateRows.ITEMS, amount.id(), rows.state.id())));
+                .is(new Divided(new Gathered(StateRows.STATES, StateRows.ITEMS, amount.id(), rows.state.id())));
     }
 
     private Formula of(Line amount) {

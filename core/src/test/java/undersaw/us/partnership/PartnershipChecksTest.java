@@ -3,14 +3,21 @@ package undersaw.us.partnership;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import undersaw.SampleReturns;
+import undersaw.calc.Calculation;
 import undersaw.check.Diagnostic;
+import undersaw.engagement.PriorYear;
+import undersaw.engagement.Snapshot;
+import undersaw.line.LineId;
+import undersaw.money.Money;
 import undersaw.registry.Returns;
 
 /** Each check of a partnership speaks when its condition holds, and is silent on a sound return. */
@@ -81,6 +88,7 @@ class PartnershipChecksTest {
                 says("P-0301", s -> s.fact("OWNERS/lossEnd@bo", "49")),
                 says("P-0301", s -> s.changed("amy", "2025-03-31", "40").changed("amy", "2025-06-30", "50")),
                 says("P-0302", s -> allocated(s, "1065/1a", "amy", "", "5")),
+                says("P-0302", s -> allocated(s, "1065/K/19a", "amy", "100", "")),
                 says("P-0302", s -> allocated(s, "1065/K/1", "nobody", "100", "")),
                 says("P-0302", s -> allocated(s, "1065/K/1", "amy", "99", "")),
                 says("P-0302", s -> allocated(s, "1065/K/1", "amy", "100", "5")),
@@ -150,6 +158,31 @@ class PartnershipChecksTest {
                 "70");
         assertThat(codes(whole, IN_TIME)).contains("P-0305").doesNotContain("P-0302", "P-0310");
         assertThat(codes(property, IN_TIME)).contains("P-0305").doesNotContain("P-0302", "P-0310");
+    }
+
+    private static List<String> codesAfter(SampleReturns sample, Map<String, Long> lastYear) {
+        Map<LineId, Money> lines = new HashMap<>();
+        lastYear.forEach((line, amount) -> lines.put(LineId.of(line), Money.ofDollars(amount)));
+        Snapshot before = sample.calculate().snapshot();
+        Calculation year = Returns.calculate(before.withPrior(new PriorYear(LocalDate.of(2024, 12, 31), lines)));
+        return Returns.review(year, IN_TIME).diagnostics().stream()
+                .map(Diagnostic::code)
+                .toList();
+    }
+
+    /** What last year ended with is what this one begins with. */
+    @Test
+    void capitalBeginsAsLastYearEnded() {
+        SampleReturns sample = sound().fact("1065/K-1/L/beginning@amy", "700");
+        assertThat(codesAfter(sample, Map.of("1065/M-2/9", 700L))).doesNotContain("P-0408");
+        assertThat(codesAfter(sample, Map.of("1065/M-2/9", 701L))).contains("P-0408");
+    }
+
+    /** Ordinary income that moved by more than half and 25,000 is asked about (house rule, no source). */
+    @Test
+    void incomeThatMovedMuchIsAskedAbout() {
+        assertThat(codesAfter(sound(), Map.of("1065/23", 310_000L))).doesNotContain("P-0110");
+        assertThat(codesAfter(sound(), Map.of("1065/23", 100_000L))).contains("P-0110");
     }
 
     /** Rev. Proc. 84-35 (from memory): not where partners share items otherwise than in one proportion. */

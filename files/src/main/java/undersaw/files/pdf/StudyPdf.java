@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.thymeleaf.context.Context;
 import undersaw.calc.Calculation;
-import undersaw.form.Line;
-import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.study.EntityComparison;
 import undersaw.study.Kind;
+import undersaw.study.Tax;
 
 /** The comparison of kinds of entity on one page, for the client. */
 public final class StudyPdf {
@@ -40,23 +40,15 @@ public final class StudyPdf {
         return PrintedPage.write("undersaw/files/pdf/study", context);
     }
 
-    private static Money amount(Calculation year, String row, Kind kind) {
-        return year.amount(line(row, kind));
-    }
-
-    private static LineId line(String row, Kind kind) {
-        return LineId.of(EntityComparison.CODE + "/" + row + "/" + kind.letter());
-    }
-
     private static List<Bar> bars(Calculation year) {
         long dearest = 1;
         for (Kind kind : Kind.values()) {
-            dearest = Math.max(dearest, amount(year, "total", kind).cents());
+            dearest = Math.max(dearest, year.amount(Tax.ALL.line(kind)).cents());
         }
         Optional<Kind> present = Kind.of(year.snapshot().heading().form());
         List<Bar> bars = new ArrayList<>();
         for (Kind kind : Kind.values()) {
-            Money total = amount(year, "total", kind);
+            Money total = year.amount(Tax.ALL.line(kind));
             bars.add(new Bar(
                     kind.words() + (present.filter(kind::equals).isPresent() ? ", as it is" : ""),
                     total.printed(),
@@ -66,25 +58,17 @@ public final class StudyPdf {
     }
 
     private static List<Row> rows(Calculation year) {
-        List<Row> rows = new ArrayList<>();
-        for (String row : EntityComparison.ROWS) {
-            String caption = year.plan()
-                    .line(line(row, Kind.CORPORATION))
-                    .map(Line::caption)
-                    .orElseThrow();
-            List<String> amounts = new ArrayList<>();
-            for (Kind kind : Kind.values()) {
-                amounts.add(amount(year, row, kind).printed());
-            }
-            rows.add(new Row(caption.substring(caption.indexOf(": ") + 2), amounts));
-        }
-        return rows;
+        return Stream.of(Tax.values())
+                .map(tax -> new Row(
+                        tax.words(),
+                        Stream.of(Kind.values())
+                                .map(kind -> year.amount(tax.line(kind)).printed())
+                                .toList()))
+                .toList();
     }
 
     private static List<Row> assumed(Calculation year) {
-        return year.plan().parts().stream()
-                .filter(part -> part.code().equals(EntityComparison.CODE))
-                .flatMap(part -> year.plan().linesOf(part).stream())
+        return EntityComparison.assumed(year).stream()
                 .flatMap(line -> year.value(line.id()).stream()
                         .map(value -> new Row(
                                 line.caption(),

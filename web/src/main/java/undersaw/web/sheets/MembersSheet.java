@@ -3,6 +3,7 @@ package undersaw.web.sheets;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
@@ -69,10 +70,11 @@ public record MembersSheet(
                     .orElse(members);
         }
         Dimension outer = dimension.path().get(0);
-        Dimension inner = dimension.path().get(1);
+        List<String> inner = inOrder(year, dimension.path().get(1));
+        Set<String> there = Set.copyOf(members);
         return inOrder(year, outer).stream()
-                .flatMap(first -> inOrder(year, inner).stream().map(second -> dimension.pair(first, second)))
-                .filter(members::contains)
+                .flatMap(first -> inner.stream().map(second -> dimension.pair(first, second)))
+                .filter(there::contains)
                 .toList();
     }
 

@@ -1,14 +1,18 @@
 package undersaw.web.study;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import undersaw.calc.Calculation;
 import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.study.EntityComparison;
 import undersaw.study.Kind;
+import undersaw.study.Tax;
 import undersaw.web.desk.OpenEngagement;
 import undersaw.web.frame.Figure;
 
@@ -23,6 +27,7 @@ import undersaw.web.frame.Figure;
  */
 public record StudyView(boolean begun, List<Assumed> assumed, List<Column> columns, List<Row> rows, String later) {
     private static final double WIDE = 1000;
+    private static final Set<Tax> PIECES = EnumSet.complementOf(EnumSet.of(Tax.ALL));
 
     /** A figure that the comparison rests on. */
     public record Assumed(String caption, Figure figure) {}
@@ -61,9 +66,7 @@ public record StudyView(boolean begun, List<Assumed> assumed, List<Column> colum
     }
 
     private static List<Assumed> assumed(Calculation year) {
-        return year.plan().parts().stream()
-                .filter(part -> part.code().equals(EntityComparison.CODE))
-                .flatMap(part -> year.plan().linesOf(part).stream())
+        return EntityComparison.assumed(year).stream()
                 .map(line -> new Assumed(line.caption(), figure(year, line)))
                 .toList();
     }
@@ -72,42 +75,34 @@ public record StudyView(boolean begun, List<Assumed> assumed, List<Column> colum
         return Figure.of(line, line.id().alone(), year.value(line.id()));
     }
 
-    private static LineId line(String row, Kind kind) {
-        return LineId.of(EntityComparison.CODE + "/" + row + "/" + kind.letter());
-    }
-
     private static List<Row> rows(Calculation year) {
-        List<Row> rows = new ArrayList<>();
-        for (String row : EntityComparison.ROWS) {
-            List<Line> lines = new ArrayList<>();
-            for (Kind kind : Kind.values()) {
-                lines.add(year.plan().line(line(row, kind)).orElseThrow());
-            }
-            rows.add(new Row(
-                    caption(lines.get(0)),
-                    row.equals("total"),
-                    lines.stream().map(each -> figure(year, each)).toList()));
-        }
-        return rows;
+        return Stream.of(Tax.values())
+                .map(tax -> new Row(
+                        begun(tax.words()),
+                        tax == Tax.ALL,
+                        Stream.of(Kind.values())
+                                .flatMap(kind -> year.plan().line(tax.line(kind)).stream())
+                                .map(line -> figure(year, line))
+                                .toList()))
+                .toList();
     }
 
-    /** Its caption without the kind that stands in the column's head. */
-    static String caption(Line line) {
-        String words = line.caption().substring(line.caption().indexOf(": ") + 2);
+    /** As words begin a line. */
+    private static String begun(String words) {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static List<Column> columns(OpenEngagement open) {
         Calculation year = open.calculation();
         Optional<Kind> present = Kind.of(open.heading().form());
-        Money mine = present.map(kind -> year.amount(line("total", kind))).orElse(Money.ZERO);
+        Money mine = present.map(kind -> year.amount(Tax.ALL.line(kind))).orElse(Money.ZERO);
         long greatest = 1;
         for (Kind kind : Kind.values()) {
             greatest = Math.max(greatest, drawn(year, kind));
         }
         List<Column> columns = new ArrayList<>();
         for (Kind kind : Kind.values()) {
-            Money total = year.amount(line("total", kind));
+            Money total = year.amount(Tax.ALL.line(kind));
             boolean is = present.filter(kind::equals).isPresent();
             columns.add(new Column(
                     kind.letter(),
@@ -129,22 +124,19 @@ public record StudyView(boolean begun, List<Assumed> assumed, List<Column> colum
 
     /** What a bar shows: a loss that saves tax is no piece. */
     private static long drawn(Calculation year, Kind kind) {
-        return EntityComparison.ROWS.stream()
-                .filter(row -> !row.equals("total"))
-                .mapToLong(row -> Math.max(0, year.amount(line(row, kind)).cents()))
+        return PIECES.stream()
+                .mapToLong(tax -> Math.max(0, year.amount(tax.line(kind)).cents()))
                 .sum();
     }
 
     private static List<Piece> pieces(Calculation year, Kind kind, long greatest) {
         List<Piece> pieces = new ArrayList<>();
         double at = 0;
-        for (int i = 0; i < EntityComparison.ROWS.size() - 1; i++) {
-            LineId id = line(EntityComparison.ROWS.get(i), kind);
-            Money amount = year.amount(id);
+        for (Tax tax : PIECES) {
+            Money amount = year.amount(tax.line(kind));
             if (amount.isPositive()) {
                 double width = WIDE * amount.cents() / greatest;
-                pieces.add(
-                        new Piece(caption(year.plan().line(id).orElseThrow()) + " " + amount.printed(), at, width, i));
+                pieces.add(new Piece(begun(tax.words()) + " " + amount.printed(), at, width, tax.ordinal()));
                 at += width;
             }
         }
