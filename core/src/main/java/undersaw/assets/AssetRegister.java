@@ -8,13 +8,16 @@ import undersaw.engagement.Station;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
+import undersaw.form.formula.Formula;
+import undersaw.form.formula.Worked;
+import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**
  * The register of property that lasts longer than a year: one row an asset (common practice, no source).
  *
- * <p>Cost and depreciation per books are held against the balance sheet. The columns of the open format that tax
- * depreciation needs are kept with the asset; they do not change a figure of the books.
+ * <p>Cost and depreciation per books are held against the balance sheet. What a country's law asks of each asset are
+ * columns of its own, which do not change a figure of the books.
  */
 public final class AssetRegister extends Form {
     /** Cost of what is still there at the end of the year. */
@@ -29,14 +32,36 @@ public final class AssetRegister extends Form {
     /** The name of the list of assets. */
     public static final String LIST = "assets";
 
+    /** The assets. */
+    public static final Dimension ASSETS = Dimension.rows(LIST);
+
     /** The account that holds an asset's cost. */
     public static final LineId ACCOUNT = LineId.of("ASSETS/account");
 
     /** Cost at the end of the year, asset by asset. */
     public static final LineId CLOSING_COST = LineId.of("ASSETS/closing-cost");
 
+    public final Line description;
+    public final Line activity;
+    public final Line acquired;
+    public final Line placed;
+    public final Line cost;
+    public final Line land;
+    public final Line disposed;
+    public final Line proceeds;
+    public final Line expense;
+
+    /** What a country's law asks of each asset, in columns of the register. */
+    public interface Columns {
+        /** Declares the columns; called while the register is put together. */
+        void into(AssetRegister register);
+
+        /** This year's depreciation for tax, which the books may follow. */
+        Formula ofTheYear();
+    }
+
     /** Puts the register together. */
-    public AssetRegister() {
+    public AssetRegister(Columns law) {
         super("ASSETS", "Asset register");
         var part = part(
                         "ASSETS",
@@ -45,27 +70,47 @@ public final class AssetRegister extends Form {
                 .worksheet()
                 .at(Station.ASSETS)
                 .list(LIST, "asset");
-        text("description", "Description");
-        text("account", "Account");
-        text("activity", "Activity").aside();
-        date("acquired", "Acquired").aside();
-        date("placedInService", "In service");
-        Line cost = line("cost", "Cost").inCents().stays();
-        taxColumns();
+        description = text("description", "Description");
+        Line account = text("account", "Account");
+        activity = text("activity", "Activity").aside();
+        acquired = date("acquired", "Acquired").aside();
+        placed = date("placedInService", "In service");
+        cost = line("cost", "Cost").column("cost").inCents().stays();
+        land = line("land", "Of this, land").column("land").inCents().stays().aside();
+        law.into(this);
+        Line life = line("bookLife", "Book life in years")
+                .column("bookLife")
+                .as(LineKind.COUNT)
+                .aside()
+                .stays();
+        Line method = text("bookMethod", "Book method").aside();
         Line before = line("priorBook", "Depreciated before").inCents();
         Line year = line("book", "This year").inCents();
-        Line disposed = date("disposed", "Disposed");
+        disposed = date("disposed", "Disposed");
         part.withoutThose(disposed);
-        line("proceeds", "Proceeds").inCents().aside();
-        line("sellingExpense", "Selling expense").column("sellingExpense").aside();
-        line("disposition", "Disposition").as(LineKind.TEXT).aside();
+        proceeds = line("proceeds", "Proceeds").column("proceeds").inCents().aside();
+        expense = line("sellingExpense", "Selling expense")
+                .column("sellingExpense")
+                .inCents()
+                .aside();
+        line("disposition", "Disposition")
+                .column("disposition")
+                .as(LineKind.TEXT)
+                .aside();
+        line("serial", "Serial number").column("serial").as(LineKind.TEXT).aside();
+        line("location", "Location").column("location").as(LineKind.TEXT).aside();
+        line("note", "Note").column("note").as(LineKind.TEXT).aside();
         Line closingCost =
                 line("closing-cost", "Cost at end").inCents().aside().is(when(disposed.answered(""), cost, NOTHING));
         Line accumulated = line("accumulated", "Depreciated at end")
                 .inCents()
                 .is(when(disposed.answered(""), sum(before, year), NOTHING));
         before.beginsWith(accumulated).column("priorBook");
-        year.column("book");
+        year.column("book")
+                .proposed()
+                .is(() -> new Worked(new BookDepreciation(
+                        new BookDepreciation.Columns(cost, land, placed, disposed, life, method, before),
+                        law.ofTheYear())));
         line("carrying", "Carried at").inCents().is(closingCost.minus(accumulated));
         part("ASSETS-T", "Totals of the asset register", "common practice, no source")
                 .worksheet()
@@ -75,25 +120,14 @@ public final class AssetRegister extends Form {
         line(OF_THE_YEAR, "Depreciation of this year").is(year.total());
     }
 
-    private void taxColumns() {
-        amount("land", "Of this, land");
-        line("businessUse", "Business use")
-                .column("businessUse")
-                .as(LineKind.PERCENT)
-                .aside();
-        text("propertyClass", "Property class").aside();
-        text("method", "Tax method").aside();
-        text("convention", "Convention").aside();
-        amount("section179", "Section 179");
-        amount("bonus", "Special allowance");
-        amount("priorRegular", "Regular, earlier years");
-        amount("prior179", "Section 179, earlier years");
-        amount("priorBonus", "Special allowance, earlier years");
-        line("bookLife", "Book life in years")
-                .column("bookLife")
-                .as(LineKind.COUNT)
-                .aside();
-        text("bookMethod", "Book method").aside();
+    /** A column of the law, named as in a file. */
+    public Line column(String name, String caption) {
+        return line(name, caption).column(name).aside();
+    }
+
+    /** A column whose address is a line of a form. */
+    public Line column(LineId id, String caption) {
+        return line(id, caption).aside();
     }
 
     private Line text(String column, String caption) {
@@ -102,9 +136,5 @@ public final class AssetRegister extends Form {
 
     private Line date(String column, String caption) {
         return line(column, caption).column(column).as(LineKind.DATE);
-    }
-
-    private void amount(String column, String caption) {
-        line(column, caption).column(column).inCents().stays().aside();
     }
 }

@@ -20,7 +20,6 @@ import undersaw.form.MapTarget;
 import undersaw.form.Part;
 import undersaw.form.RowList;
 import undersaw.form.formula.Condition;
-import undersaw.form.formula.Count;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Formula;
@@ -197,9 +196,9 @@ public final class Calculation {
         return formula.value(new ValueFigures(this));
     }
 
-    /** The whole number that a rule finds on this return. */
-    public long count(Count count) {
-        return count.value(new ValueFigures(this));
+    /** The figures as a rule sees them that stands in this place; null for one outside of all members. */
+    public Figures seenFrom(@Nullable LineKey place) {
+        return new ValueFigures(this, place);
     }
 
     /** Whether a part belongs to this return. */

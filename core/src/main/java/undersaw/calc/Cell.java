@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.Line;
+import undersaw.form.formula.Chosen;
 import undersaw.form.formula.Count;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Formula;
@@ -50,6 +51,9 @@ final class Cell {
         }
         if (rule instanceof Quantity quantity) {
             return quantity.value(figures).movePointRight(DECIMALS).longValueExact();
+        }
+        if (rule instanceof Chosen chosen) {
+            return chosen.value(figures);
         }
         return rule instanceof Ratio ratio
                 ? ratio.value(figures).value().movePointRight(DECIMALS).longValueExact()

@@ -430,7 +430,7 @@ final class Evaluation {
             return computed;
         }
         Money replaced = computed == null ? Money.ZERO : computed.amount();
-        LineSource source = line.isBooksOnly() ? LineSource.TYPED : LineSource.OVERRIDDEN;
+        LineSource source = line.isBooksOnly() || line.isFilledIn() ? LineSource.TYPED : LineSource.OVERRIDDEN;
         return new LineValue(key, RowFigures.typed(line, fact), source, replaced, fact);
     }
 

@@ -14,6 +14,7 @@ import undersaw.form.LineKind;
 import undersaw.form.formula.Input;
 import undersaw.form.formula.Rule;
 import undersaw.form.formula.Total;
+import undersaw.form.formula.Worked;
 import undersaw.law.LawValue;
 import undersaw.ledger.Account;
 import undersaw.line.Dimension;
@@ -83,6 +84,9 @@ public record Lineage(
             line.yesWhen().ifPresent(condition -> reads.addAll(condition.reads()));
             MadeOf made = new MadeOf(calculation, key);
             reads.forEach(made::add);
+            formula.filter(Worked.class::isInstance)
+                    .map(rule -> ((Worked) rule).rule())
+                    .ifPresent(rule -> made.steps.addAll(rule.steps(calculation.seenFrom(key))));
             List<LinePart> uses = calculation.plan().uses(key.line()).stream()
                     .filter(other -> isFound(calculation, other))
                     .map(other -> part(calculation, other, key))

@@ -103,7 +103,7 @@ record RowFigures(
                 ? new LineValue(
                         key,
                         typed,
-                        LineSource.OVERRIDDEN,
+                        line.isFilledIn() ? LineSource.TYPED : LineSource.OVERRIDDEN,
                         Money.ofCents(replaced(line.id()).at(place)),
                         fact)
                 : new LineValue(key, typed, LineSource.TYPED, null, fact);

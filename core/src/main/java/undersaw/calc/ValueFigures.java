@@ -2,7 +2,10 @@ package undersaw.calc;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import undersaw.form.Line;
 import undersaw.form.formula.Division;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Total;
@@ -13,24 +16,48 @@ import undersaw.ledger.CarryoverKind;
 import undersaw.ledger.Payment;
 import undersaw.ledger.PaymentKind;
 import undersaw.line.LineId;
+import undersaw.line.LineKey;
 import undersaw.money.Money;
 import undersaw.money.Unit;
 
 /** The figures of a finished calculation, for conditions that are asked after it. */
-record ValueFigures(Calculation calculation) implements Figures {
+record ValueFigures(Calculation calculation, @Nullable LineKey place) implements Figures {
+    /** What stands once. */
+    ValueFigures(Calculation calculation) {
+        this(calculation, null);
+    }
+
+    /** Lines that repeat mean the cell of the member that is looked at. */
+    private LineKey key(LineId line) {
+        return calculation
+                .plan()
+                .line(line)
+                .filter(each -> place != null && each.isRepeating())
+                .map(each -> calculation.read(Objects.requireNonNull(place), each))
+                .orElse(line.alone());
+    }
+
+    private Optional<LineValue> value(LineId line) {
+        return calculation.value(key(line));
+    }
+
     @Override
     public Money amount(LineId line) {
-        return calculation.amount(line);
+        return place == null
+                ? calculation.amount(line)
+                : value(line).map(LineValue::amount).orElse(Money.ZERO);
     }
 
     @Override
     public Money unreplaced(LineId line) {
-        return calculation.value(line).map(LineValue::unreplaced).orElse(Money.ZERO);
+        return value(line).map(LineValue::unreplaced).orElse(Money.ZERO);
     }
 
     @Override
     public String answer(LineId line) {
-        return calculation.answer(line);
+        return place == null
+                ? calculation.answer(line)
+                : value(line).map(each -> each.value().plain()).orElse("");
     }
 
     @Override
@@ -40,12 +67,19 @@ record ValueFigures(Calculation calculation) implements Figures {
 
     @Override
     public Unit unit() {
-        return calculation.plan().forms().get(0).unit();
+        return Optional.ofNullable(place)
+                .flatMap(key -> calculation.plan().line(key.line()))
+                .map(Line::unit)
+                .orElseGet(() -> calculation.plan().forms().get(0).unit());
     }
 
     @Override
     public Money posted(LineId line) {
-        return calculation.posted(line);
+        return place == null
+                ? calculation.posted(line)
+                : Money.sum(calculation.postings(key(line)).stream()
+                        .map(Posting::amount)
+                        .toList());
     }
 
     @Override
@@ -55,7 +89,10 @@ record ValueFigures(Calculation calculation) implements Figures {
 
     @Override
     public long part(Division division) {
-        throw new IllegalStateException("outside of its members there is no part of " + division.words());
+        if (place == null) {
+            throw new IllegalStateException("outside of its members there is no part of " + division.words());
+        }
+        return calculation.part(division, calculation.member(place, division.members()));
     }
 
     @Override

@@ -8,8 +8,10 @@ import org.jspecify.annotations.Nullable;
 import undersaw.engagement.HeadingField;
 import undersaw.form.formula.Answered;
 import undersaw.form.formula.AnyOf;
+import undersaw.form.formula.Chosen;
 import undersaw.form.formula.Condition;
 import undersaw.form.formula.Count;
+import undersaw.form.formula.Counted;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.LineCount;
 import undersaw.form.formula.LinePercent;
@@ -59,6 +61,8 @@ public final class Line implements Term {
     private boolean notTotalled;
     private @Nullable Line follows;
 
+    private boolean proposed;
+
     private boolean closed;
 
     Line(LineId id, String caption, Part part) {
@@ -107,6 +111,12 @@ public final class Line implements Term {
     public Line isCount(Supplier<? extends Count> count) {
         rule = count;
         return as(LineKind.COUNT);
+    }
+
+    /** One of a few words, found by a rule that says which. */
+    public Line isOneOf(Supplier<Counted.Way> which, String... words) {
+        rule = () -> new Chosen(new Counted(which.get()), List.of(words));
+        return oneOf(words);
     }
 
     /** A number of shares or units, found by a rule. */
@@ -290,6 +300,18 @@ public final class Line implements Term {
         describe();
         follows = ending;
         return this;
+    }
+
+    /** Found by a rule where nobody types it, and filled in freely by a person who knows better. */
+    public Line proposed() {
+        describe();
+        proposed = true;
+        return this;
+    }
+
+    /** Whether a person may fill it in without a word why: it is typed, or only proposed. */
+    public boolean isFilledIn() {
+        return isTyped() || proposed;
     }
 
     /** A column whose sum means nothing. */

@@ -32,7 +32,7 @@ public record RowList(Part part, List<Line> lines) {
 
     /** The lines that a person fills in. */
     public List<Line> typed() {
-        return lines.stream().filter(Line::isTyped).toList();
+        return lines.stream().filter(Line::isFilledIn).toList();
     }
 
     /** The columns of its file: what a person fills in, but for the place, which is that of the row. */

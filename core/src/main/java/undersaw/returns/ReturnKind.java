@@ -2,6 +2,7 @@ package undersaw.returns;
 
 import java.util.List;
 import java.util.Optional;
+import undersaw.assets.AssetLaw;
 import undersaw.calc.Calculation;
 import undersaw.calc.Plan;
 import undersaw.check.AccountCheck;
@@ -116,6 +117,11 @@ public interface ReturnKind {
      * addresses name the box, and the code within it where there is one.
      */
     default Optional<String> ownerStatement() {
+        return Optional.empty();
+    }
+
+    /** How its law writes off what stands in the register of assets; nothing where it does not. */
+    default Optional<AssetLaw> assetLaw() {
         return Optional.empty();
     }
 

@@ -39,6 +39,8 @@ class LawFiguresTest {
             small-business-receipts | 27000000 | 29000000 | 30000000 | 31000000 | 32000000 | Rev. Proc. of each year
             section-179-limit | 1080000 | 1160000 | 1220000 | 2500000 | 2560000 | IRC 179(b)(1)
             section-179-threshold | 2700000 | 2890000 | 3050000 | 4000000 | 4090000 | IRC 179(b)(2)
+            section-179-suv | 27000 | 28900 | 30500 | 31300 | 32000 | IRC 179(b)(5)
+            mid-quarter-share | 40 | 40 | 40 | 40 | 40 | IRC 168(d)(3)
             first-year-costs | 5000 | 5000 | 5000 | 5000 | 5000 | IRC 195(b), 248(a)
             first-year-threshold | 50000 | 50000 | 50000 | 50000 | 50000 | IRC 195(b), 248(a)
             interest-share | 30 | 30 | 30 | 30 | 30 | IRC 163(j)(1)(B)

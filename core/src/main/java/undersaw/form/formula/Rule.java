@@ -3,10 +3,10 @@ package undersaw.form.formula;
 import java.util.Set;
 
 /**
- * How what stands on a line is found, by its kind: an amount, a ratio or a count. A rule of one kind cannot stand where
+ * How what stands on a line is found, by its kind: an amount, a ratio, a count or a word. A rule of one kind cannot stand where
  * another is asked for.
  */
-public sealed interface Rule permits Formula, Ratio, Count, Quantity {
+public sealed interface Rule permits Formula, Ratio, Count, Quantity, Chosen {
     /** The rule as a sentence part that a preparer can check; compound parts stand in brackets. */
     String words();
 

@@ -1,5 +1,6 @@
 package undersaw.form.formula;
 
+import java.util.List;
 import java.util.Set;
 import undersaw.money.Money;
 
@@ -17,6 +18,11 @@ public record Worked(Rule rule) implements Formula {
         String words();
 
         Set<Input> reads();
+
+        /** How the amount was found, step by step, in sentences. */
+        default List<String> steps(Figures figures) {
+            return List.of();
+        }
     }
 
     @Override

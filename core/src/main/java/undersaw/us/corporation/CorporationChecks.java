@@ -6,6 +6,7 @@ import undersaw.check.AccountCheck;
 import undersaw.check.BooksChecks;
 import undersaw.check.Check;
 import undersaw.check.ClientChecks;
+import undersaw.us.depreciation.DepreciationChecks;
 import undersaw.us.forms.TreatmentTable;
 
 /** Every check of a corporation, one group after another. Codes and conditions from the rulebook, from memory. */
@@ -23,6 +24,7 @@ final class CorporationChecks {
                         AgreementChecks.all(),
                         DeductionChecks.all(),
                         PropertyChecks.all(),
+                        DepreciationChecks.ofTaxpayer(),
                         CarryoverChecks.all(),
                         OwnershipChecks.all(),
                         BalanceChecks.all(),

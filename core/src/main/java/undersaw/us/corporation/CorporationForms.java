@@ -4,11 +4,12 @@ import static undersaw.form.formula.Formulas.sum;
 
 import java.util.ArrayList;
 import java.util.List;
-import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.HelpTexts;
 import undersaw.owners.OwnerRegister;
 import undersaw.study.EntityComparison;
+import undersaw.us.depreciation.AssetForms;
+import undersaw.us.depreciation.SaleLines;
 import undersaw.us.forms.BankDetails;
 import undersaw.us.forms.EarlierReceipts;
 import undersaw.us.forms.FirstYearCosts;
@@ -38,13 +39,17 @@ final class CorporationForms {
     final Form8949 form8949 = new Form8949("1120");
     final ScheduleD scheduleD = new ScheduleD(this);
     final Form4562 form4562 = new Form4562(new Form4562.Sockets(
-            () -> section179().income, () -> sum(startUp().amortized, organization().amortized), false));
+            () -> section179().income,
+            () -> sum(startUp().amortized, organization().amortized),
+            false,
+            () -> assets()));
     final Section179Worksheet section179 = new Section179Worksheet(this);
     final FirstYearCosts startUp = new FirstYearCosts(
             new FirstYearCosts.Costs("1120", "W-195", "Start-up costs", "start-up-195", "IRC 195(b)"));
     final FirstYearCosts organization = new FirstYearCosts(
             new FirstYearCosts.Costs("1120", "W-248", "Organization costs", "organizational", "IRC 248(a)"));
-    final Form4797 form4797 = new Form4797(new Form4797.Sockets(CorporationLaw.BUILDING_RECAPTURE, false));
+    final Form4797 form4797 =
+            new Form4797(new Form4797.Sockets(CorporationLaw.BUILDING_RECAPTURE, false, () -> assets()));
     final EarlierReceipts receipts =
             new EarlierReceipts(() -> page1.totalReceipts().minus(page1.returnsAndAllowances));
     final Form8990 form8990 = new Form8990(BusinessInterest.of(this));
@@ -62,7 +67,8 @@ final class CorporationForms {
     final DifferencesWorksheet differences = new DifferencesWorksheet(this);
     final DividendLimit dividendLimit =
             new DividendLimit("W-DRD", "Limit on dividends received", this, () -> page1.incomeBeforeLosses);
-    final AssetRegister assets = new AssetRegister();
+    final AssetForms assets = new AssetForms(
+            () -> form4562().limit(), new SaleLines.Sockets(CorporationLaw.BUILDING_RECAPTURE, true, false));
     final OwnerRegister owners = new OwnerRegister();
     final ScheduleM3 scheduleM3 = new ScheduleM3(this);
     final LossDeduction lossDeduction = new LossDeduction(
@@ -70,6 +76,10 @@ final class CorporationForms {
     final EntityComparison study = new EntityComparison(Comparison.of(this));
     final Apportionment apportionment =
             new Apportionment(new Apportionment.Sockets(() -> page1.incomeBeforeLosses, null, null));
+
+    private AssetForms assets() {
+        return assets;
+    }
 
     private Form4562 form4562() {
         return form4562;
@@ -123,9 +133,9 @@ final class CorporationForms {
                 dividendLimit,
                 lossDeduction,
                 differences,
-                assets,
                 owners));
         forms.addAll(gifts());
+        forms.addAll(assets.forms());
         forms.addAll(study.forms());
         forms.addAll(apportionment.forms());
         return forms;

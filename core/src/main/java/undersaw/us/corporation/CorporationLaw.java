@@ -3,6 +3,7 @@ package undersaw.us.corporation;
 import java.util.List;
 import java.util.stream.Stream;
 import undersaw.law.LawKey;
+import undersaw.us.depreciation.DepreciationLaw;
 import undersaw.us.forms.BusinessLaw;
 
 /** The figures of the law that a corporation's return reads; each year's table cites them row by row. */
@@ -68,6 +69,8 @@ public final class CorporationLaw {
 
     /** Every figure, those of the forms that other returns use too last. */
     public static List<LawKey> all() {
-        return Stream.concat(OWN.stream(), BusinessLaw.all().stream()).toList();
+        return Stream.of(OWN, BusinessLaw.all(), DepreciationLaw.all())
+                .flatMap(List::stream)
+                .toList();
     }
 }

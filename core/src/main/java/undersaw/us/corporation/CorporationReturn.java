@@ -3,6 +3,7 @@ package undersaw.us.corporation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import undersaw.assets.AssetLaw;
 import undersaw.calc.Calculation;
 import undersaw.check.Examination;
 import undersaw.check.TieOut;
@@ -21,6 +22,7 @@ import undersaw.returns.CarryoverYear;
 import undersaw.returns.Instalment;
 import undersaw.returns.PlannedReturn;
 import undersaw.suggestions.Suggestions;
+import undersaw.us.depreciation.FederalAssets;
 import undersaw.us.forms.TreatmentTable;
 
 /** The corporation income tax return, Form 1120. */
@@ -58,6 +60,11 @@ public final class CorporationReturn extends PlannedReturn {
     /** The treatments of its accounts. */
     static TreatmentTable treatmentTable() {
         return TREATMENTS;
+    }
+
+    @Override
+    public Optional<AssetLaw> assetLaw() {
+        return Optional.of(new FederalAssets());
     }
 
     @Override

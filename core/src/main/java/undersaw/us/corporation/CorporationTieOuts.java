@@ -12,6 +12,7 @@ import undersaw.ledger.Payment;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.returns.CarryoverYear;
+import undersaw.us.depreciation.DepreciationTies;
 
 /** The pairs of figures of a corporation's return that must agree (common practice, no source). */
 final class CorporationTieOuts {
@@ -135,6 +136,7 @@ final class CorporationTieOuts {
                 "line 36",
                 look.amount("1120/36"),
                 LineId.of("1120/37")));
+        ties.addAll(DepreciationTies.of(look, false));
         return ties;
     }
 

@@ -73,7 +73,8 @@ final class DifferencesWorksheet extends Form {
                 .is(() -> taxCapital().minus(capitalGains).notBelowZero());
         capitalTaxBelow = line("W-M1/11", "Capital assets: gain on the books above the return")
                 .is(() -> capitalGains.minus(taxCapital()).notBelowZero());
-        incomeTypedAbove = line("W-M1/12", "Income typed above the books").is(() -> above(income()));
+        incomeTypedAbove =
+                line("W-M1/12", "Income typed above the books").is(() -> sum(above(income()), all.form4797.takenBack));
         incomeTypedBelow = line("W-M1/13", "Income typed below the books").is(() -> below(income()));
         deductionsTypedBelow =
                 line("W-M1/14", "Deductions typed below the books").is(() -> below(deductions()));

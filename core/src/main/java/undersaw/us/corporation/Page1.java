@@ -110,7 +110,9 @@ final class Page1 extends Form {
                 .is(() -> all.form4797.ordinaryGain)
                 .cites("IRC 1231");
         mappable(businessPropertyGain, Side.CREDIT);
-        otherIncome = booksLine("10", "Other income", Side.CREDIT).withStatement();
+        otherIncome = line("10", "Other income").withStatement();
+        otherIncome.fromBooksAnd(() -> sum(otherIncome.fromAccounts(), all.form4797.takenBack));
+        mappable(otherIncome, Side.CREDIT);
         totalIncome = line("11", "Total income")
                 .is(sum(
                         grossProfit,

@@ -18,7 +18,7 @@ import undersaw.check.Place;
 import undersaw.form.formula.HeldOverAYear;
 import undersaw.line.LineId;
 import undersaw.money.Money;
-import undersaw.us.forms.BusinessLaw;
+import undersaw.us.depreciation.DepreciationLaw;
 
 /** Checks of property: depreciation, section 179, and what was sold. */
 final class PropertyChecks {
@@ -114,7 +114,7 @@ final class PropertyChecks {
     /** The dollar limit, less what costs above the threshold take from it. */
     private static Money yearlyLimit(Examination look) {
         return look.amount("4562/elected").isZero()
-                ? look.law().amount(BusinessLaw.SECTION_179_LIMIT)
+                ? look.law().amount(DepreciationLaw.SECTION_179_LIMIT)
                 : look.amount("4562/5").plus(look.amount("4562/10"));
     }
 

@@ -2,6 +2,7 @@ package undersaw.us.depreciation;
 
 import java.math.BigDecimal;
 import undersaw.form.formula.HeldOverAYear;
+import undersaw.us.depreciation.AssetFacts.Deducted;
 
 /**
  * What giving up an asset brings, by the parts of Form 4797 (IRC 1231, 1239, 1245, 1250, 291; from memory). Amounts are
@@ -82,16 +83,20 @@ public record Gain(
         return total() - ordinary();
     }
 
-    /** What a sale brings, after the year's depreciation. */
-    public static Gain of(AssetFacts asset, AssetYear year, Sale sale, Taxpayer by) {
+    /**
+     * What a sale brings.
+     *
+     * @param toDate all that was deducted, the year's depreciation included
+     */
+    public static Gain of(AssetFacts asset, Deducted toDate, Sale sale, Taxpayer by) {
         boolean none = asset.type().character().equals("none")
                 || sale.kind().isElsewhere()
                 || sale.kind().isWithoutGain()
                 || sale.kind() == Sale.Kind.DISTRIBUTED && !by.distributionsAreSales();
-        return none ? NOTHING : new Found(asset, year, sale, by).gain();
+        return none ? NOTHING : new Found(asset, toDate, sale, by).gain();
     }
 
-    private record Found(AssetFacts asset, AssetYear year, Sale sale, Taxpayer by) {
+    private record Found(AssetFacts asset, Deducted toDate, Sale sale, Taxpayer by) {
         Gain gain() {
             long use = asset.use().now();
             long landPrice = sale.ofLand() != null ? sale.ofLand() : byCost(sale.proceeds());
@@ -99,7 +104,7 @@ public record Gain(
             long landCosts = Use.part(asset.land() + landExpense, use);
             long price = Use.part(sale.proceeds() - landPrice, use);
             long costs = Use.part(asset.depreciable() + sale.expense() - landExpense, use);
-            long taken = year.toDate().total();
+            long taken = toDate.total();
             boolean land = asset.depreciable() == 0;
             long landInUse = Use.part(landPrice, use);
             Part landPart = asset.land() == 0 && landPrice == 0 ? Part.NONE : part(landInUse - landCosts, true);
@@ -139,7 +144,7 @@ public record Gain(
             Part part = part(gain, false);
             boolean three = part == Part.THREE;
             boolean building = asset.type().character().equals("1250");
-            long section179 = building ? year.toDate().section179() : taken;
+            long section179 = building ? toDate.section179() : taken;
             long equipment = three ? Math.min(gain, section179) : 0;
             long restOfGain = three ? gain - equipment : 0;
             long ofBuilding = building ? taken - section179 : 0;

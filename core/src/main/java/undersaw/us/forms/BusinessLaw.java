@@ -10,28 +10,13 @@ public final class BusinessLaw {
             key("officers-schedule", "the receipts from which Form 1125-E is due");
     public static final LawKey SMALL_BUSINESS_RECEIPTS =
             key("small-business-receipts", "the small business limit on average receipts");
-    public static final LawKey SECTION_179_LIMIT = key("section-179-limit", "the section 179 limit");
-    public static final LawKey SECTION_179_THRESHOLD =
-            key("section-179-threshold", "the cost above which the section 179 limit falls");
-    public static final LawKey FIRST_YEAR_COSTS =
-            key("first-year-costs", "the start-up or organization costs deducted at once");
-    public static final LawKey FIRST_YEAR_THRESHOLD =
-            key("first-year-threshold", "the costs above which that deduction falls");
     public static final LawKey INTEREST_SHARE =
             key("interest-share", "the share of adjusted income that interest may take");
     public static final LawKey INTEREST_DEPRECIATION =
             key("interest-depreciation", "the share of depreciation added back for the interest limit");
 
-    private static final List<LawKey> ALL = List.of(
-            CORPORATE_RATE,
-            OFFICERS_SCHEDULE,
-            SMALL_BUSINESS_RECEIPTS,
-            SECTION_179_LIMIT,
-            SECTION_179_THRESHOLD,
-            FIRST_YEAR_COSTS,
-            FIRST_YEAR_THRESHOLD,
-            INTEREST_SHARE,
-            INTEREST_DEPRECIATION);
+    private static final List<LawKey> ALL =
+            List.of(CORPORATE_RATE, OFFICERS_SCHEDULE, SMALL_BUSINESS_RECEIPTS, INTEREST_SHARE, INTEREST_DEPRECIATION);
 
     private BusinessLaw() {}
 

@@ -15,6 +15,7 @@ import undersaw.form.formula.Counted;
 import undersaw.form.formula.Figures;
 import undersaw.form.formula.Input;
 import undersaw.line.LineId;
+import undersaw.us.depreciation.DepreciationLaw;
 
 /**
  * Costs before a business begins or a corporation is organized, in their first year: a part at once, the rest over 180
@@ -49,9 +50,10 @@ public final class FirstYearCosts extends Form {
                 .as(LineKind.DATE)
                 .ofTheYear();
         Line cut = line(code + "/cut", "Costs above the threshold")
-                .is(costs.minus(law(BusinessLaw.FIRST_YEAR_THRESHOLD)).notBelowZero());
+                .is(costs.minus(law(DepreciationLaw.FIRST_YEAR_THRESHOLD)).notBelowZero());
         atOnce = line(code + "/2", "Deducted at once")
-                .is(least(costs, law(BusinessLaw.FIRST_YEAR_COSTS).minus(cut).notBelowZero()));
+                .is(least(
+                        costs, law(DepreciationLaw.FIRST_YEAR_COSTS).minus(cut).notBelowZero()));
         Line rest = line(code + "/3", "To be amortized").is(costs.minus(atOnce));
         Line months = line(code + "/4", "Months of business in the year")
                 .isCount(() -> new Counted(new MonthsOfBusiness(begun.id(), costs.id())));

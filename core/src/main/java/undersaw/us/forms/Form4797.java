@@ -5,6 +5,7 @@ import static undersaw.form.formula.Formulas.least;
 import static undersaw.form.formula.Formulas.sum;
 import static undersaw.form.formula.Formulas.when;
 
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import undersaw.form.Form;
 import undersaw.form.Line;
@@ -14,6 +15,7 @@ import undersaw.form.formula.Formula;
 import undersaw.form.formula.HeldOverAYear;
 import undersaw.law.LawKey;
 import undersaw.line.LineId;
+import undersaw.us.depreciation.AssetForms;
 
 /**
  * Form 4797, sales of business property, from a list of what was sold or from typed totals (2024 form, from memory).
@@ -30,6 +32,7 @@ public final class Form4797 extends Form {
 
     public final Line ordinaryGain;
     public final Line net1231;
+    public final Line takenBack;
     private @Nullable Line toScheduleD;
 
     /**
@@ -37,8 +40,9 @@ public final class Form4797 extends Form {
      *
      * @param buildingRecapture the share of a building's depreciation that is ordinary gain; null where none is
      * @param separate whether line 7 goes to owners as it stands, who hold it against their own earlier losses
+     * @param assets the register, and what giving up an asset brings
      */
-    public record Sockets(@Nullable LawKey buildingRecapture, boolean separate) {}
+    public record Sockets(@Nullable LawKey buildingRecapture, boolean separate, Supplier<AssetForms> assets) {}
 
     /** The form within a return. */
     public Form4797(Sockets in) {
@@ -77,26 +81,45 @@ public final class Form4797 extends Form {
         Line partOne = row("part-1", "Of this, Part I").is(longHeld.minus(sum(recaptured, fromPartThree)));
 
         Line listed = once("2", "Property held over a year, no recapture")
-                .is(partOne.total())
+                .is(() -> sum(partOne.total(), in.assets().get().sales.partOne.total()))
                 .cites("IRC 1231");
         Line casualties = once("3", "Gain from casualties, Form 4684").cites("IRC 1033, 1231");
         Line installments = once("4", "Gain from installment sales, Form 6252").cites("IRC 453");
         Line exchanges =
                 once("5", "Gain or loss from like-kind exchanges, Form 8824").cites("IRC 1031");
-        Line rest = once("6", "Gain of Part III that is not recaptured").is(fromPartThree.total());
+        Line gains = once("30", "Gain of Part III")
+                .is(() -> sum(
+                        recaptured.total(),
+                        fromPartThree.total(),
+                        in.assets().get().sales.gain.total()));
+        Line recapture = once("31", "Recapture of Part III")
+                .is(() -> sum(
+                        recaptured.total(), in.assets().get().sales.recaptured.total()))
+                .cites("IRC 291, 1245, 1250");
+        once("32", "Lines 30 less 31").is(gains.minus(recapture));
+        Line rest = once("6", "Gain of Part III that is not recaptured")
+                .is(() ->
+                        sum(fromPartThree.total(), in.assets().get().sales.rest.total()));
         net1231 = once("7", "Lines 2 to 6").is(sum(listed, casualties, installments, exchanges, rest));
         Formula ordinaryOfPartOne = in.separate() ? NOTHING : againstEarlierLosses();
         Line shortHeld = once("10", "Property held a year or less, and other ordinary gain or loss")
-                .is(ordinary.total());
+                .is(() -> sum(ordinary.total(), in.assets().get().sales.partTwo.total()));
         Formula fromPartOne = in.separate() ? NOTHING : fromPartOne(ordinaryOfPartOne);
-        Line recapture =
-                once("31", "Recapture of Part III").is(recaptured.total()).cites("IRC 291, 1245, 1250");
         Line fromPart3 = once("13", "Gain from line 31").is(recapture);
         Line casualtyNet = once("14", "Net gain or loss from Form 4684");
         Line installmentOrdinary = once("15", "Ordinary gain from installment sales, Form 6252");
         Line exchangeOrdinary = once("16", "Ordinary gain or loss from like-kind exchanges, Form 8824");
         ordinaryGain = once("17", "Ordinary gain or loss, Part II")
                 .is(sum(shortHeld, fromPartOne, fromPart3, casualtyNet, installmentOrdinary, exchangeOrdinary));
+        Line of179 = once("35/a", "Section 179 taken back")
+                .is(() -> in.separate()
+                        ? NOTHING
+                        : in.assets().get().lines.recapture.total())
+                .cites("IRC 179(d)(10)");
+        Line ofListed = once("35/b", "Excess depreciation of listed property taken back")
+                .is(() -> in.assets().get().lines.listedRecapture.total())
+                .cites("IRC 280F(b)(2)");
+        takenBack = once("35", "Deductions taken back since use fell").is(sum(of179, ofListed));
     }
 
     /** Lines 8 and 9: what of line 7 losses of earlier years make ordinary. */

@@ -5,12 +5,15 @@ import static undersaw.form.formula.Formulas.sum;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
 import undersaw.form.Section;
+import undersaw.form.formula.Divided;
 import undersaw.form.formula.Formula;
 import undersaw.form.formula.Formulas;
+import undersaw.form.formula.Gathered;
 import undersaw.form.formula.Term;
 import undersaw.ledger.Side;
 import undersaw.line.Dimension;
@@ -40,8 +43,13 @@ public final class Form8825 extends Form {
     public final Line costsAbove;
     public final Line costsBelow;
 
-    /** The form within a return. */
-    public Form8825() {
+    /**
+     * The form within a return.
+     *
+     * @param written depreciation of an asset that belongs to a property
+     * @param register where assets name their property
+     */
+    public Form8825(LineId written, AssetRegister register) {
         super("8825", "Rental real estate");
         partByNeed(
                         "8825",
@@ -79,7 +87,10 @@ public final class Form8825 extends Form {
         costs.add(booksLine("11", "Taxes", Side.DEBIT).cites("IRC 164"));
         costs.add(booksLine("12", "Utilities", Side.DEBIT));
         costs.add(booksLine("13", "Wages and salaries", Side.DEBIT));
-        depreciation = line("14", "Depreciation").cites("IRC 168");
+        depreciation = line("14", "Depreciation")
+                .proposed()
+                .is(new Divided(new Gathered(PROPERTIES, AssetRegister.ASSETS, written, register.activity.id())))
+                .cites("IRC 168");
         mappable(depreciation, Side.DEBIT);
         Line others = booksLine("15", "Other", Side.DEBIT);
         List<Line> all = new ArrayList<>(costs);

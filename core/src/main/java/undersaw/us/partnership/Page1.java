@@ -79,7 +79,9 @@ final class Page1 extends Form {
         businessPropertyGain = line("6", "Net gain or loss from Form 4797").cites("IRC 1231, 1245");
         businessPropertyGain.fromBooksAnd(() -> sum(businessPropertyGain.fromAccounts(), all.form4797.ordinaryGain));
         mappable(businessPropertyGain, Side.CREDIT);
-        otherIncome = booksLine("7", "Other income or loss", Side.CREDIT).withStatement();
+        otherIncome = line("7", "Other income or loss").withStatement();
+        otherIncome.fromBooksAnd(() -> sum(otherIncome.fromAccounts(), all.form4797.takenBack));
+        mappable(otherIncome, Side.CREDIT);
         totalIncome = line("8", "Total income")
                 .is(sum(grossProfit, fromOthers, farmProfit, businessPropertyGain, otherIncome))
                 .always();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import undersaw.check.Check;
+import undersaw.us.depreciation.DepreciationChecks;
 import undersaw.us.passthrough.ClosingChecks;
 import undersaw.us.passthrough.OwnerNumbers;
 import undersaw.us.passthrough.PassthroughChecks;
@@ -17,6 +18,7 @@ final class PartnershipChecks {
 
     private static List<Check> own() {
         return Stream.of(
+                        DepreciationChecks.ofPassthrough(),
                         AnswerChecks.all(),
                         PartnerChecks.all(),
                         AllocationChecks.all(),

@@ -5,7 +5,6 @@ import static undersaw.form.formula.Formulas.sum;
 
 import java.util.ArrayList;
 import java.util.List;
-import undersaw.assets.AssetRegister;
 import undersaw.form.Form;
 import undersaw.form.HelpTexts;
 import undersaw.form.Line;
@@ -14,6 +13,8 @@ import undersaw.owners.Allocations;
 import undersaw.owners.OwnerRegister;
 import undersaw.owners.OwnershipChanges;
 import undersaw.study.EntityComparison;
+import undersaw.us.depreciation.AssetForms;
+import undersaw.us.depreciation.SaleLines;
 import undersaw.us.forms.BankDetails;
 import undersaw.us.forms.EarlierReceipts;
 import undersaw.us.forms.Form1125A;
@@ -41,12 +42,12 @@ final class PartnershipForms {
     final OwnerRegister owners = new OwnerRegister();
     final OwnershipChanges changes = new OwnershipChanges();
     final Allocations allocations = new Allocations();
-    final AssetRegister assets = new AssetRegister();
+    final AssetForms assets = new AssetForms(() -> form4562().limit(), new SaleLines.Sockets(null, false, true));
     final Percentages percentages = new Percentages();
     final Recorded recorded = new Recorded(percentages);
-    final Form8825 form8825 = new Form8825();
+    final Form8825 form8825 = new Form8825(assets.lines.rental.id(), assets.register);
     final Form8949 form8949 = new Form8949(CODE);
-    final Form4797 form4797 = new Form4797(new Form4797.Sockets(null, true));
+    final Form4797 form4797 = new Form4797(new Form4797.Sockets(null, true, () -> assets));
     final Page1 page1 = new Page1(this);
     final ScheduleB scheduleB = new ScheduleB(this);
     final ScheduleD scheduleD = new ScheduleD(this);
@@ -71,7 +72,8 @@ final class PartnershipForms {
     final Form1125A form1125A = new Form1125A(new Form1125A.Sockets(this::inCost, true));
     final CostDepreciation cost = new CostDepreciation();
     final Section179Income section179 = new Section179Income(this);
-    final Form4562 form4562 = new Form4562(new Form4562.Sockets(() -> section179.income, () -> NOTHING, true));
+    final Form4562 form4562 =
+            new Form4562(new Form4562.Sockets(() -> section179.income, () -> NOTHING, true, () -> assets));
     final EarlierReceipts receipts = new EarlierReceipts(() -> page1.netReceipts.asFormula());
     final Form8990 form8990 = new Form8990(new BusinessInterest(
                     page1.interestPaid,
@@ -104,6 +106,10 @@ final class PartnershipForms {
 
     private Formula inCost() {
         return sum(cost.depreciation, form4562.amortizationInCost);
+    }
+
+    private Form4562 form4562() {
+        return form4562;
     }
 
     PartnershipForms() {
@@ -142,10 +148,10 @@ final class PartnershipForms {
                 bank,
                 form7004,
                 differences,
-                assets,
                 owners,
                 changes,
                 allocations));
+        forms.addAll(assets.forms());
         forms.addAll(study.forms());
         forms.addAll(apportionment.forms());
         return forms;

@@ -6,6 +6,7 @@ import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.depreciation.DepreciationTies;
 import undersaw.us.passthrough.K1Boxes;
 import undersaw.us.passthrough.StatementTies;
 
@@ -51,6 +52,7 @@ final class PartnershipTieOuts {
         }
         ties.add(tie(look, "P-T16", "K/14a", "SE/5"));
         ties.addAll(new StatementTies("P-T19").of(look));
+        ties.addAll(DepreciationTies.of(look, true));
         return ties;
     }
 

@@ -71,7 +71,11 @@ final class ScheduleK extends OwnersItems {
         longTerm = income("9a", gain("9a", "Net long-term capital gain or loss"));
         longTerm.fromBooksAnd(() -> sum(longTerm.fromAccounts(), all.scheduleD.netLong));
         income("9b", line("K/9b", "Of this, gain on collectibles").cites("IRC 1(h)(5)"));
-        income("9c", line("K/9c", "Unrecaptured section 1250 gain").cites("IRC 1(h)(6)"));
+        income(
+                "9c",
+                line("K/9c", "Unrecaptured section 1250 gain")
+                        .is(() -> all.assets.sales.unrecaptured.total())
+                        .cites("IRC 1(h)(6)"));
         business1231 = income("10", gain("10", "Net section 1231 gain or loss"));
         business1231.fromBooksAnd(() -> sum(business1231.fromAccounts(), all.form4797.net1231));
         List<Line> otherIncomes = codes("11", "11", Side.CREDIT);
@@ -115,7 +119,10 @@ final class ScheduleK extends OwnersItems {
         line("K/14b", "Gross farming or fishing income").aside();
         line("K/14c", "Gross nonfarm income").aside();
         credits();
-        preferenceItems("17");
+        preferenceItems(
+                "17",
+                () -> all.assets.lines.total.total().minus(all.assets.lines.minimumTax.total()),
+                () -> all.assets.lines.minimumTaxGain.total());
         exemptInterest =
                 income("18/A", line("K/18a", "Tax-exempt interest").fromBooks().cites("IRC 103"));
         section(Section.OTHER_INCOME);

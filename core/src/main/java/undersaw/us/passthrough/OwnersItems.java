@@ -4,6 +4,7 @@ import static undersaw.form.formula.Formulas.sum;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import undersaw.form.Form;
 import undersaw.form.Line;
 import undersaw.form.LineKind;
@@ -176,8 +177,13 @@ public abstract class OwnersItems extends Form {
                         "Other rental credits"));
     }
 
-    /** Items of the alternative minimum tax, a to f. */
-    protected final void preferenceItems(String number) {
+    /**
+     * Items of the alternative minimum tax, a to f.
+     *
+     * @param depreciation of the regular tax above that of the minimum tax
+     * @param gain of the minimum tax above that of the regular tax
+     */
+    protected final void preferenceItems(String number, Supplier<Formula> depreciation, Supplier<Formula> gain) {
         List<Line> items = lettered(
                 number,
                 'A',
@@ -189,6 +195,8 @@ public abstract class OwnersItems extends Form {
                         "Oil, gas and geothermal property: deductions",
                         "Other items of the minimum tax"));
         items.forEach(line -> line.cites("IRC 56, 57"));
+        items.get(0).is(depreciation);
+        items.get(1).is(gain);
     }
 
     /** Lines with letters from a, whose boxes have letters from another one. */

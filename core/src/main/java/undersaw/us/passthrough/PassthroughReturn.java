@@ -3,6 +3,7 @@ package undersaw.us.passthrough;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import undersaw.assets.AssetLaw;
 import undersaw.calc.Plan;
 import undersaw.engagement.Station;
 import undersaw.form.Form;
@@ -15,6 +16,7 @@ import undersaw.line.LineId;
 import undersaw.owners.OwnerRegister;
 import undersaw.returns.PlannedReturn;
 import undersaw.suggestions.Suggestions;
+import undersaw.us.depreciation.FederalAssets;
 import undersaw.us.forms.TreatmentTable;
 
 /** The return of an entity whose owners take up its income, with a Schedule K-1 for each of them. */
@@ -69,6 +71,11 @@ public abstract class PassthroughReturn extends PlannedReturn {
         super(parts.definition(treatments));
         this.parts = parts;
         this.treatments = treatments;
+    }
+
+    @Override
+    public Optional<AssetLaw> assetLaw() {
+        return Optional.of(new FederalAssets());
     }
 
     @Override

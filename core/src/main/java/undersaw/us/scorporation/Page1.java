@@ -85,7 +85,9 @@ final class Page1 extends Form {
         businessPropertyGain = line("4", "Net gain or loss from Form 4797").cites("IRC 1231, 1245");
         businessPropertyGain.fromBooksAnd(() -> sum(businessPropertyGain.fromAccounts(), all.form4797.ordinaryGain));
         mappable(businessPropertyGain, Side.CREDIT);
-        otherIncome = booksLine("5", "Other income", Side.CREDIT).withStatement();
+        otherIncome = line("5", "Other income").withStatement();
+        otherIncome.fromBooksAnd(() -> sum(otherIncome.fromAccounts(), all.form4797.takenBack));
+        mappable(otherIncome, Side.CREDIT);
         totalIncome = line("6", "Total income")
                 .is(sum(grossProfit, businessPropertyGain, otherIncome))
                 .always();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import undersaw.check.Check;
+import undersaw.us.depreciation.DepreciationChecks;
 import undersaw.us.passthrough.PassthroughChecks;
 
 /** The checks of an S corporation. */
@@ -15,6 +16,7 @@ final class SCorporationChecks {
 
     private static List<Check> own() {
         return Stream.of(
+                        DepreciationChecks.ofPassthrough(),
                         OfficerChecks.all(),
                         AnswerChecks.all(),
                         ShareholderChecks.all(),

@@ -9,6 +9,7 @@ import undersaw.check.Examination;
 import undersaw.check.TieOut;
 import undersaw.line.LineId;
 import undersaw.money.Money;
+import undersaw.us.depreciation.DepreciationTies;
 import undersaw.us.passthrough.K1Boxes;
 import undersaw.us.passthrough.StatementTies;
 
@@ -44,6 +45,7 @@ final class SCorporationTieOuts {
         addAccounts(look, ties);
         addSchedules(look, ties);
         ties.addAll(new StatementTies("S-T19").of(look));
+        ties.addAll(DepreciationTies.of(look, true));
         return ties;
     }
 

@@ -59,7 +59,11 @@ final class ScheduleK extends OwnersItems {
         longTerm.fromBooksAnd(
                 () -> sum(longTerm.fromAccounts(), all.scheduleD.netLong).minus(all.scheduleD.taxOnLong));
         income("8b", line("K/8b", "Of this, gain on collectibles").cites("IRC 1(h)(5)"));
-        income("8c", line("K/8c", "Unrecaptured section 1250 gain").cites("IRC 1(h)(6)"));
+        income(
+                "8c",
+                line("K/8c", "Unrecaptured section 1250 gain")
+                        .is(() -> all.assets.sales.unrecaptured.total())
+                        .cites("IRC 1(h)(6)"));
         business1231 = income("9", gain("9", "Net section 1231 gain or loss"));
         business1231.fromBooksAnd(
                 () -> sum(business1231.fromAccounts(), all.form4797.net1231).minus(all.scheduleD.taxOnBusiness));
@@ -85,7 +89,10 @@ final class ScheduleK extends OwnersItems {
         otherDeductions = line("K/12e", "Other deductions").is(sum(others)).withStatement();
 
         credits();
-        preferenceItems("15");
+        preferenceItems(
+                "15",
+                () -> all.assets.lines.total.total().minus(all.assets.lines.minimumTax.total()),
+                () -> all.assets.lines.minimumTaxGain.total());
         exemptInterest =
                 income("16/A", line("K/16a", "Tax-exempt interest").fromBooks().cites("IRC 103"));
         section(Section.OTHER_INCOME);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import undersaw.assets.WrittenOff;
 import undersaw.calc.Calculation;
 import undersaw.calc.LineValue;
 import undersaw.calc.Statement;
@@ -20,13 +22,26 @@ import undersaw.returns.CarryoverYear;
 
 /**
  * What comes out of a computed engagement: {@code lines.csv}, {@code diagnostics.csv}, {@code tie-outs.csv}, and
- * {@code k1.csv} where the return has owners.
+ * {@code k1.csv} where the return has owners, {@code depreciation.csv} where its law writes assets off.
  */
 public final class ComputedFiles {
     private static final List<String> LINES = List.of("line", "instance", "caption", "amount", "source");
     private static final List<String> DIAGNOSTICS = List.of("code", "severity", "line", "instance", "message");
     private static final List<String> BOXES = List.of("owner", "box", "code", "amount");
     private static final List<String> TIE_OUTS = List.of("code", "left", "right", "difference", "message");
+
+    private static final List<String> WRITTEN_OFF = List.of(
+            "asset",
+            "year",
+            "section179",
+            "bonus",
+            "regular",
+            "total",
+            "accumulated",
+            "basis",
+            "gain",
+            "ordinary",
+            "section1231");
 
     private ComputedFiles() {}
 
@@ -42,7 +57,26 @@ public final class ComputedFiles {
                 .ifPresent(part -> files.add(new FolderFile(
                         "k1.csv",
                         CsvTable.write(BOXES, OwnerStatements.amounts(calculation, part), ComputedFiles::row))));
+        Returns.of(calculation.snapshot())
+                .assetLaw()
+                .map(law -> law.ofTheYear(calculation))
+                .filter(assets -> !assets.isEmpty())
+                .ifPresent(assets -> files.add(
+                        new FolderFile("depreciation.csv", CsvTable.write(WRITTEN_OFF, assets, ComputedFiles::row))));
         return files;
+    }
+
+    private static List<String> row(WrittenOff asset) {
+        List<String> row = new ArrayList<>(List.of(asset.asset(), String.valueOf(asset.year())));
+        Stream.of(asset.elected(), asset.special(), asset.regular(), asset.total(), asset.accumulated(), asset.basis())
+                .forEach(amount -> row.add(amount.toString()));
+        row.addAll(asset.given()
+                .map(given -> List.of(
+                        given.gain().toString(),
+                        given.ordinary().toString(),
+                        given.capital().toString()))
+                .orElse(List.of("", "", "")));
+        return row;
     }
 
     private static List<String> row(OwnerStatements.Box box) {

@@ -111,7 +111,7 @@ final class ListHeadings {
 
     /** Whether a column is found by a rule, so that a file's figures of it are left out. */
     boolean isComputed(String column) {
-        return list.lines().stream().anyMatch(line -> line.column().equals(column) && !line.isTyped());
+        return list.lines().stream().anyMatch(line -> line.column().equals(column) && !line.isFilledIn());
     }
 
     /** All columns that can be chosen: the row's name, then what a person fills in. */

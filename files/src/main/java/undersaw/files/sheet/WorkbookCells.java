@@ -143,7 +143,7 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String worked(Worked formula) {
-        return calculation.amount(formula).toString();
+        return formula.value(calculation.seenFrom(place)).toString();
     }
 
     @Override
@@ -153,7 +153,7 @@ final class WorkbookCells implements Cells {
 
     @Override
     public String counted(Counted count) {
-        return String.valueOf(calculation.count(count));
+        return String.valueOf(count.value(calculation.seenFrom(place)));
     }
 
     @Override

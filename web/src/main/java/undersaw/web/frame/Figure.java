@@ -46,7 +46,7 @@ public record Figure(
                 value.map(each -> each.source().word()).orElse(line.isTyped() ? "to be typed" : "empty"),
                 line.kind().name().toLowerCase(Locale.ROOT),
                 line.id() + " " + line.caption(),
-                line.isTyped());
+                line.isFilledIn());
     }
 
     /** A taxpayer number shows its last four digits and gives the page no more. */
@@ -61,7 +61,7 @@ public record Figure(
                 value.map(each -> each.source().word()).orElse("to be typed"),
                 "text",
                 line.id() + " " + line.caption(),
-                line.isTyped());
+                line.isFilledIn());
     }
 
     private static Figure fromLastYear(Line line, LineKey key, LineValue value) {
@@ -73,7 +73,7 @@ public record Figure(
                 FROM_LAST_YEAR,
                 line.kind().name().toLowerCase(Locale.ROOT),
                 line.id() + " " + line.caption(),
-                line.isTyped());
+                line.isFilledIn());
     }
 
     /** Whether it came from last year and nobody has confirmed it. */

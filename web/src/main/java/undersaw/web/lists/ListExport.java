@@ -36,7 +36,7 @@ final class ListExport {
     /** What a person fills in, and what is found from it; not what only serves totals. */
     private static List<Line> columns(RowList list) {
         return list.lines().stream()
-                .filter(line -> line.isTyped() || !line.isAside())
+                .filter(line -> line.isFilledIn() || !line.isAside())
                 .toList();
     }
 

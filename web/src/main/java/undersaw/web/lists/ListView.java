@@ -78,7 +78,7 @@ public record ListView(
                     line.expected(),
                     line.kind().name(),
                     line.choices(),
-                    line.isTyped());
+                    line.isFilledIn());
         }
 
         public boolean isNumber() {

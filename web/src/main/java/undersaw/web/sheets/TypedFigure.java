@@ -85,7 +85,7 @@ class TypedFigure {
                             + line.map(Line::expected).orElse("a plain amount such as 12500")
                             + (isHuge(typing.value()) ? ", of at most 13 digits before the point" : "") + ".");
         }
-        if (line.isPresent() && !line.get().isTyped() && (reason.isEmpty() || reason.length() > LONGEST_REASON)) {
+        if (line.isPresent() && !line.get().isFilledIn() && (reason.isEmpty() || reason.length() > LONGEST_REASON)) {
             return Checked.problem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "Line " + key + " is computed. Give a reason, up to 200 characters, to type over it.");
