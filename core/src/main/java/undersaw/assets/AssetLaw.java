@@ -13,11 +13,31 @@ public interface AssetLaw {
     /** What the year of the return deducts, asset by asset; assets of which nothing is found are left out. */
     List<WrittenOff> ofTheYear(Calculation year);
 
-    /** One asset over its life so far and to come, by the law of today; the first row sums up earlier years. */
+    /** One asset over its life to come, by the law of today; the first row sums up earlier years, if there were any. */
     List<WrittenOff> life(Calculation year, String asset);
 
-    /** All assets together in this year and the next ones, by year, with other elections where any are given. */
-    List<WrittenOff> ahead(Calculation year, Map<String, Money> elections, int years);
+    /** All assets together in this year and the next ones, by year. */
+    List<WrittenOff> ahead(Calculation year, int years);
+
+    /** The assets of which something is found, by their classes in the order of the law. */
+    List<Group> schedule(Calculation year);
+
+    /** The columns of a schedule of them; none where nothing is listed. */
+    List<LineId> columns(Calculation year);
+
+    /** The line of an asset's year whose steps tell how it is found. */
+    LineId found();
+
+    /** What can be chosen otherwise for an asset, to see what it would bring. */
+    List<LineId> toTry();
+
+    /**
+     * Assets of one class.
+     *
+     * @param caption the class
+     * @param assets their names
+     */
+    record Group(String caption, List<String> assets) {}
 
     /** What may be elected this year, and for which assets; nothing where the law knows no such choice. */
     Optional<Choice> choice(Calculation year);

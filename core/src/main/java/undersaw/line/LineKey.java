@@ -17,9 +17,9 @@ public record LineKey(LineId line, String instance) implements Comparable<LineKe
                 : LineId.of(text.substring(0, at)).in(text.substring(at + 1));
     }
 
-    /** Whether the text can name an instance. */
+    /** Whether the text can name an instance; a row may belong to another one's year, as in {@code van@2024}. */
     public static boolean isInstance(String text) {
-        return text.matches("[^@\\s]{1,80}");
+        return text.matches("[^@\\s]{1,80}(@\\d{4})?");
     }
 
     @Override

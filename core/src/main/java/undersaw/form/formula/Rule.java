@@ -3,8 +3,8 @@ package undersaw.form.formula;
 import java.util.Set;
 
 /**
- * How what stands on a line is found, by its kind: an amount, a ratio, a count or a word. A rule of one kind cannot stand where
- * another is asked for.
+ * How what stands on a line is found, by its kind: an amount, a ratio, a count or a word. A rule of one kind cannot
+ * stand where another is asked for.
  */
 public sealed interface Rule permits Formula, Ratio, Count, Quantity, Chosen {
     /** The rule as a sentence part that a preparer can check; compound parts stand in brackets. */

@@ -109,24 +109,6 @@ public record AssetFacts(
                 safeHarbour);
     }
 
-    /** The same with another election. */
-    AssetFacts electing(long amount) {
-        return new AssetFacts(
-                type,
-                acquired,
-                placed,
-                cost,
-                land,
-                use,
-                method,
-                convention,
-                amount,
-                bonus,
-                prior,
-                disposed,
-                safeHarbour);
-    }
-
     /** The same as it stood when it was placed in service, with what was elected then, and held. */
     AssetFacts atFirst(int year, long electedThen) {
         return new AssetFacts(

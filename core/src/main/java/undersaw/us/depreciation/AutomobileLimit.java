@@ -22,7 +22,7 @@ public record AutomobileLimit(
             List.of("placed", "withBonus", "without", "second", "third", "later", "citation", "note");
     private static final NavigableMap<Integer, AutomobileLimit> BY_YEAR = read();
 
-    /** The limits of automobiles placed in service in a calendar year; those of the nearest one held beyond the table. */
+    /** The limits of automobiles placed in service in a calendar year; beyond the table those of its nearest one. */
     public static AutomobileLimit of(int placed) {
         var known = BY_YEAR.floorEntry(placed);
         return known == null ? BY_YEAR.firstEntry().getValue() : known.getValue();

@@ -21,8 +21,8 @@ import undersaw.line.LineId;
 import undersaw.us.depreciation.AssetRule.Figure;
 
 /**
- * Depreciation for tax of every asset in the register, each figure a line: what may be elected and what counts of it, the
- * test of the last quarter, and then section 179, special allowance and regular depreciation of the year.
+ * Depreciation for tax of every asset in the register, each figure a line: what may be elected and what counts of it,
+ * the test of the last quarter, and then section 179, special allowance and regular depreciation of the year.
  */
 public final class DepreciationLines extends Form {
     /** Whether equipment of this year counts from the middle of its quarter. */

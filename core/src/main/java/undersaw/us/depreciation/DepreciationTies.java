@@ -33,14 +33,9 @@ public final class DepreciationTies {
             Money amortized = sum(PropertyClass::isAmortized, lines.regular);
             Money depreciated = total(lines.special).plus(total(lines.regular)).minus(amortized);
             Money deducted = separate ? Money.ZERO : look.amount("4562/12");
-            ties.add(tie("T-A-01", "Depreciation of all assets", depreciated.plus(deducted), "line 22", "4562/22"));
-            ties.add(tie(
-                    "T-A-01",
-                    "Amortization of all assets",
-                    amortized.minus(total(lines.atOnce)),
-                    "lines 42 and 43",
-                    "4562/44"));
-            ties.add(tie("T-A-04", "Section 179 of all assets", total(lines.counted), "line 8", "4562/8"));
+            ties.add(tie("T-A-01", "Depreciation of all assets", depreciated.plus(deducted), "4562/22"));
+            ties.add(tie("T-A-01", "Amortization of all assets", amortized.minus(total(lines.atOnce)), "4562/44"));
+            ties.add(tie("T-A-04", "Section 179 of all assets", total(lines.counted), "4562/8"));
             ties.add(new TieOut(
                     "T-A-05",
                     "Section 179 of the year and carried in",
@@ -87,8 +82,8 @@ public final class DepreciationTies {
                     LineId.of("4797/W/gain"));
         }
 
-        private TieOut tie(String code, String caption, Money left, String right, String line) {
-            return new TieOut(code, caption, left, "Form 4562 " + right, look.amount(line), LineId.of(line));
+        private TieOut tie(String code, String caption, Money left, String line) {
+            return new TieOut(code, caption, left, "line " + line, look.amount(line), LineId.of(line));
         }
 
         private Money sum(Function<PropertyClass, Boolean> which, Line line) {

@@ -296,8 +296,8 @@ final class ElectionChecks {
         return listed && open
                 ? List.of(new Found(
                         Place.line(look.has("4562/24a") ? "4562/24b" : "4562/24a"),
-                        "Listed property is in use. Answer whether there is evidence for its business use, and whether it "
-                                + "is written.",
+                        "Listed property is in use. Answer whether there is evidence for its business use, and whether "
+                                + "it is written.",
                         Answer.YES_OR_NO))
                 : List.of();
     }

@@ -53,8 +53,8 @@ final class FactChecks {
                                         .placed()
                                         .isAfter(asset.law().years().year().end())
                                 ? asset.words()
-                                        + " is placed in service after this year ends. Move it to next year, or correct "
-                                        + "the date."
+                                        + " is placed in service after this year ends. Move it to next year, or "
+                                        + "correct the date."
                                 : ""),
                 new Check("A-0110", NOTE, FactChecks::manyOnADay),
                 each("A-0111", STOP, ACQUIRED, FactChecks::acquiredLate),

@@ -2,14 +2,16 @@ package undersaw.us.depreciation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import undersaw.assets.AssetLaw;
 import undersaw.assets.WrittenOff;
 import undersaw.calc.Calculation;
+import undersaw.form.Line;
 import undersaw.line.LineId;
 import undersaw.money.Money;
 import undersaw.us.depreciation.AssetBook.Entry;
@@ -18,6 +20,7 @@ import undersaw.us.depreciation.AssetFacts.Deducted;
 /** What federal tax writes off the register of a return, this year and in the years to come. */
 public final class FederalAssets implements AssetLaw {
     private static final LineId DISPOSED = LineId.of("ASSETS/disposed");
+    private static final LineId REGULAR = LineId.of("ASSETS/W/regular");
     private static final LineId LIMIT = LineId.of("4562/5");
     private static final int LONGEST = 60;
 
@@ -68,19 +71,19 @@ public final class FederalAssets implements AssetLaw {
         List<WrittenOff> life = new ArrayList<>();
         int first = entry.book().year().plan().year();
         if (facts.prior().total() > 0) {
-            life.add(row(entry.name(), first - 1, facts, facts.prior(), facts.prior()));
+            life.add(row(facts, first - 1, facts.prior(), facts.prior()));
         }
         int at = first;
         for (AssetYear year : Life.ahead(facts, entry.law(), LONGEST)) {
-            life.add(row(entry.name(), at, facts, year.allowed(), year.toDate()));
+            life.add(row(facts, at, year.allowed(), year.toDate()));
             at++;
         }
         return life;
     }
 
-    private static WrittenOff row(String name, int year, AssetFacts facts, Deducted deducted, Deducted toDate) {
+    private static WrittenOff row(AssetFacts facts, int year, Deducted deducted, Deducted toDate) {
         return new WrittenOff(
-                name,
+                "",
                 year,
                 Money.ofDollars(deducted.section179()),
                 Money.ofDollars(deducted.bonus()),
@@ -90,35 +93,18 @@ public final class FederalAssets implements AssetLaw {
                 Optional.empty());
     }
 
-    /** Other elections can turn the convention of the year, which is found anew for them. */
     @Override
-    public List<WrittenOff> ahead(Calculation year, Map<String, Money> elections, int years) {
-        Optional<AssetBook> book = AssetBook.of(year);
-        if (book.isEmpty()) {
-            return List.of();
-        }
+    public List<WrittenOff> ahead(Calculation year, int years) {
         Map<Integer, Deducted> sums = new TreeMap<>();
-        Map<String, AssetFacts> all = new HashMap<>();
-        for (Entry entry : book.get().entries()) {
-            entry.facts()
-                    .ifPresent(facts -> all.put(
-                            entry.name(),
-                            elections.containsKey(entry.name())
-                                    ? facts.electing(elections
-                                            .get(entry.name())
-                                            .roundedToDollars()
-                                            .dollars())
-                                    : facts));
-        }
         int first = year.plan().year();
-        for (Map.Entry<String, AssetFacts> each : all.entrySet()) {
-            YearLaw law = book.get().entry(each.getKey()).law();
-            YearLaw tested = elections.isEmpty() ? law : law.counting(LastQuarter.of(all.values(), year));
-            List<AssetYear> found = Life.ahead(each.getValue(), tested, years);
-            for (int at = 0; at < found.size(); at++) {
-                sums.merge(first + at, found.get(at).allowed(), Deducted::plus);
-            }
-        }
+        AssetBook.of(year)
+                .ifPresent(book -> book.entries()
+                        .forEach(entry -> entry.facts().ifPresent(facts -> {
+                            List<AssetYear> found = Life.ahead(facts, entry.law(), years);
+                            for (int at = 0; at < found.size(); at++) {
+                                sums.merge(first + at, found.get(at).allowed(), Deducted::plus);
+                            }
+                        })));
         return sums.entrySet().stream()
                 .map(sum -> new WrittenOff(
                         "",
@@ -130,6 +116,53 @@ public final class FederalAssets implements AssetLaw {
                         Money.ZERO,
                         Optional.empty()))
                 .toList();
+    }
+
+    @Override
+    public List<Group> schedule(Calculation year) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        PropertyClass.all().forEach(type -> groups.put(type.code(), new ArrayList<>()));
+        AssetBook.of(year)
+                .ifPresent(book -> book.entries()
+                        .forEach(entry -> entry.type()
+                                .ifPresent(type -> groups.get(type.code()).add(entry.name()))));
+        return groups.entrySet().stream()
+                .filter(group -> !group.getValue().isEmpty())
+                .map(group -> new Group(
+                        PropertyClass.of(group.getKey()).orElseThrow().caption() + ", class " + group.getKey(),
+                        group.getValue()))
+                .toList();
+    }
+
+    @Override
+    public List<LineId> columns(Calculation year) {
+        return AssetBook.of(year)
+                .map(AssetBook::lines)
+                .map(lines -> Stream.of(
+                                lines.register().placed,
+                                lines.register().cost,
+                                lines.section179,
+                                lines.special,
+                                lines.basis,
+                                lines.convention,
+                                lines.regular,
+                                lines.total,
+                                lines.accumulated,
+                                lines.adjusted,
+                                lines.minimumTax)
+                        .map(Line::id)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    @Override
+    public LineId found() {
+        return REGULAR;
+    }
+
+    @Override
+    public List<LineId> toTry() {
+        return List.of(TaxColumns.SECTION_179, TaxColumns.BONUS, TaxColumns.METHOD, TaxColumns.CLASS);
     }
 
     @Override

@@ -32,7 +32,10 @@ public final class Life {
         boolean gone = year.convention() == null;
         long left =
                 Use.part(asset.depreciable(), asset.use().now()) - year.toDate().total();
-        return gone || left <= 0 || year.number() > 1 && year.allowed().total() == 0 && year.regularFull() == 0;
+        // an automobile may wait through its recovery period for what its limit left
+        boolean stuck =
+                year.number() > 1 && year.regularFull() == 0 && !asset.type().isAutomobile();
+        return gone || left <= 0 || stuck;
     }
 
     /** What the rules would have allowed before this year, all years of the asset found anew. */

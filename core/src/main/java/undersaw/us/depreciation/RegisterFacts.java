@@ -18,8 +18,9 @@ import undersaw.form.formula.Input;
 import undersaw.law.calendar.Period;
 import undersaw.line.LineId;
 import undersaw.us.depreciation.AssetFacts.Deducted;
+import undersaw.us.depreciation.PropertyClass.Pattern;
 
-/** The facts of the asset that is being looked at, and the law of its year, as the register and the return hold them. */
+/** The facts of the asset that is being looked at, and the law of its year, as register and return hold them. */
 final class RegisterFacts {
     private static final int YEARS_OF_USE = 8;
     private static final String SHORT_YEAR = "(\\d{4}-\\d{2}-\\d{2})/(\\d{4}-\\d{2}-\\d{2})";
@@ -46,7 +47,8 @@ final class RegisterFacts {
                 acquired == null ? placed : acquired,
                 placed,
                 dollars(figures, register.cost.id()),
-                dollars(figures, register.land.id()),
+                // of land all is land, whatever the column says
+                dollars(figures, type.get().recovery() == Pattern.NONE ? register.cost.id() : register.land.id()),
                 use(figures),
                 figures.answer(TaxColumns.METHOD),
                 ofThisYear ? null : convention(figures),

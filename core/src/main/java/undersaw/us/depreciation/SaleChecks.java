@@ -7,7 +7,6 @@ import static undersaw.us.depreciation.EntryCheck.each;
 import static undersaw.us.depreciation.EntryCheck.known;
 
 import java.util.List;
-import java.util.function.Predicate;
 import undersaw.check.Check;
 import undersaw.check.Check.Found;
 import undersaw.check.Examination;
@@ -44,34 +43,39 @@ final class SaleChecks {
                         asset -> asset.isGone() && asset.facts().use().now() < Use.WHOLE
                                 ? asset.words() + " was used "
                                         + Use.written(asset.facts().use().now())
-                                        + " percent for business. The gain is split and a personal loss is not deductible: check "
-                                        + "the split."
+                                        + " percent for business. The gain is split, and a personal loss is not "
+                                        + "deductible: check the split."
                                 : ""),
                 known("A-0153", QUERY, TaxColumns.PRICE_OF_LAND, SaleChecks::landByCost),
                 known("A-0155", QUERY, DISPOSED, SaleChecks::intangibleLoss),
                 kind(
                         "A-0154",
                         QUERY,
-                        "related",
-                        "Loss on it is not allowed, and gain is ordinary. Confirm the relationship."),
+                        new Way(
+                                "related",
+                                "Loss on it is not allowed, and gain is ordinary. Confirm the relationship.",
+                                List.of())),
                 kind(
                         "A-0156",
                         STOP,
-                        "casualty",
-                        "Complete Form 4684, section B, and enter its result on 4797 lines 3 or 14.",
-                        look -> look.has("4797/3") || look.has("4797/14")),
+                        new Way(
+                                "casualty",
+                                "Complete Form 4684, section B, and enter its result on 4797 lines 3 or 14.",
+                                List.of("4797/3", "4797/14"))),
                 kind(
                         "A-0157",
                         STOP,
-                        "exchanged",
-                        "Complete Form 8824, and enter its result on 4797 lines 5 or 16.",
-                        look -> look.has("4797/5") || look.has("4797/16")),
+                        new Way(
+                                "exchanged",
+                                "Complete Form 8824, and enter its result on 4797 lines 5 or 16.",
+                                List.of("4797/5", "4797/16"))),
                 kind(
                         "A-0158",
                         STOP,
-                        "installment",
-                        "What is recaptured is taxed this year. Complete Form 6252, and enter 4797 lines 4 or 15.",
-                        look -> look.has("4797/4") || look.has("4797/15")),
+                        new Way(
+                                "installment",
+                                "What is recaptured is taxed this year. Complete Form 6252; enter 4797 lines 4 or 15.",
+                                List.of("4797/4", "4797/15"))),
                 each("A-0159", QUERY, PROCEEDS, SaleChecks::toOrFromOwners),
                 new Check("A-0170", QUERY, SaleChecks::business),
                 each(
@@ -99,35 +103,39 @@ final class SaleChecks {
                 DISPOSED,
                 asset -> asset.isGone() && asset.facts().prior().section179() > 0
                         ? asset.words()
-                                + " took section 179 that owners deducted: report its sale to them on their schedules, not "
-                                + "on Form 4797."
+                                + " took section 179 that owners deducted: report its sale to them on their "
+                                + "schedules, not on Form 4797."
                         : "");
     }
 
-    private static Check kind(String code, Severity severity, String word, String what) {
-        return kind(code, severity, word, what, look -> false);
-    }
-
-    private static Check kind(String code, Severity severity, String word, String what, Predicate<Examination> done) {
+    /** A way of giving property up that calls for more than the register knows, until one of some lines is filled. */
+    private static Check kind(String code, Severity severity, Way way) {
         return new Check(
                 code,
                 severity,
-                look -> done.test(look)
+                look -> way.done(look)
                         ? List.of()
                         : AssetBook.of(look.calculation()).stream()
                                 .flatMap(book -> book.entries().stream())
-                                .filter(entry -> entry.text(KIND).equals(word))
+                                .filter(entry -> entry.text(KIND).equals(way.word()))
                                 .map(entry -> Found.at(
                                         new Place.OnLine(KIND.in(entry.name())),
-                                        entry.words() + " was " + word(word) + ". " + what))
+                                        entry.words() + " was " + word(way.word()) + ". " + way.what()))
                                 .toList());
+    }
+
+    private record Way(String word, String what, List<String> lines) {
+        boolean done(Examination look) {
+            return lines.stream().anyMatch(look::has);
+        }
     }
 
     private static String toOrFromOwners(Entry asset) {
         String kind = asset.text(KIND);
         return kind.equals("distributed") || kind.equals("contributed")
                 ? asset.words() + " was " + kind
-                        + ". Enter the fair value as proceeds where that counts as a sale, or confirm that no gain arises."
+                        + ". Enter the fair value as proceeds where that counts as a sale, or confirm that no "
+                        + "gain arises."
                 : "";
     }
 

@@ -42,8 +42,7 @@ public final class SaleLines extends Form {
                 .worksheet()
                 .at(Station.ASSETS)
                 .per(AssetRegister.ASSETS)
-                .help(
-                        "Found from the register: the price, what it cost, what was deducted, and where the gain stands.");
+                .help("From the register: the price, what it cost, what was deducted, and where the gain stands.");
         asset("2/d", "Part I: price")
                 .is(find.by(gain -> inPart(gain, Gain.Part.ONE, gain.price()) + land(gain, gain.landPrice())));
         asset("2/e", "Part I: depreciation").is(find.by(gain -> inPart(gain, Gain.Part.ONE, gain.depreciation())));

@@ -13,19 +13,19 @@ import undersaw.line.Dimension;
 import undersaw.line.LineId;
 
 /**
- * The business use of each asset so many years ago, where it was typed: one more than its millionths of a percent, since
- * no use at all is another thing than a use that is not known.
+ * The business use of each asset so many years ago, where it was typed: one more than its millionths of a percent,
+ * since no use at all is another thing than a use that is not known.
  *
  * @param back how many years ago, at least 1
  */
 record UseBefore(int back) implements Division {
-    /** Uses of earlier years: a row an asset and year, named with both. */
+    /** Uses of earlier years: a row an asset and year, named with both, as van@2024 or van-2024. */
     static final Dimension USES = Dimension.rows("asset-uses");
 
     /** The percentage of such a row. */
     static final LineId USE = LineId.of("4562/26/c");
 
-    private static final String MARK = "@";
+    private static final String MARK = "[@-]";
 
     @Override
     public LineId line() {
@@ -55,8 +55,11 @@ record UseBefore(int back) implements Division {
 
     @Override
     public List<String> steps(Figures figures, MemberFigures members, String member) {
-        String use = members.answer(USE, member + ending(figures));
-        return use.isEmpty() ? List.of() : List.of("Used " + use + " percent for business " + back + " years before.");
+        Long use = parts(figures, members).get(member);
+        return use == null
+                ? List.of()
+                : List.of("Used " + Use.written(use - 1) + " percent for business in "
+                        + (figures.period().lawYear() - back) + ".");
     }
 
     @Override

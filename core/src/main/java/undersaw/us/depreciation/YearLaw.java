@@ -32,11 +32,6 @@ public record YearLaw(
         return new YearLaw(years, Convention.HY, Set.of(), false, FIRST_COSTS, FIRST_COSTS_ABOVE);
     }
 
-    /** The same with another convention of this year's equipment. */
-    YearLaw counting(Convention other) {
-        return new YearLaw(years, other, electedOut, forty, firstCosts, firstCostsAbove);
-    }
-
     /** An earlier year, of which each asset says by itself what was elected. */
     YearLaw earlier(TaxYears others) {
         return new YearLaw(others, Convention.HY, Set.of(), false, firstCosts, firstCostsAbove);

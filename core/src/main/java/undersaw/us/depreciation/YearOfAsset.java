@@ -56,13 +56,10 @@ public final class YearOfAsset {
         Convention convention = convention();
         boolean alternative = isAlternative();
         Recovery.Key table = type.isAccelerated() ? table(alternative, convention) : null;
-        Regular regular =
-                table == null ? null : new Regular(table, years, convention, goneThisYear(), type.isAutomobile());
+        Regular regular = table == null ? null : regular(table, convention);
         long full = regular == null ? byMonths(basis) : regular(regular, basis, business);
         Long limit = type.isAutomobile() ? limit(bonus > 0) : null;
         Deducted wanted = new Deducted(isFirst() ? section179 : 0, isFirst() ? bonus : 0, full);
-        long recaptured = recaptured(table);
-        long listed = listedRecapture();
         return new AssetYear(
                 years.size(),
                 convention,
@@ -78,8 +75,13 @@ public final class YearOfAsset {
                 limit,
                 limit == null ? wanted : wanted.atMost(limit),
                 asset.prior(),
-                recaptured,
-                listed);
+                recaptured(table),
+                listedRecapture());
+    }
+
+    private Regular regular(Recovery.Key table, Convention convention) {
+        return new Regular(
+                table, years, convention, goneThisYear(), asset.type().isAutomobile());
     }
 
     private AssetYear idle(int number, Deducted before) {

@@ -56,6 +56,7 @@ class RegisterController {
                 list(open, Station.ASSETS)
                         .map(list -> AssetStrips.of(open.calculation(), list))
                         .orElse(List.of()));
+        model.addAttribute("written", open.kind().assetLaw().isPresent());
         return "lists/assets";
     }
 
