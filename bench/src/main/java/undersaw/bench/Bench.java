@@ -49,6 +49,7 @@ public final class Bench {
         edit(large);
         ManyMembers.measure(demo, Bench::median);
         ManyPartners.measure(demo, Bench::median);
+        ManyAssets.measure(demo, Bench::median);
         for (String each : List.of("slackwater-terminal-2025", "low-tide-kayaks-2025", "gannet-row-cannery-2025")) {
             EveryEdit.measure(each, LargeBooks.of(folder(each), ACCOUNTS));
         }

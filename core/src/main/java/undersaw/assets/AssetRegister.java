@@ -83,7 +83,10 @@ public final class AssetRegister extends Form {
                 .as(LineKind.COUNT)
                 .aside()
                 .stays();
-        Line method = text("bookMethod", "Book method").aside();
+        Line method = line("bookMethod", "Book method")
+                .column("bookMethod")
+                .oneOf("SL", "200DB", "150DB", "same", "none")
+                .aside();
         Line before = line("priorBook", "Depreciated before").inCents();
         Line year = line("book", "This year").inCents();
         disposed = date("disposed", "Disposed");

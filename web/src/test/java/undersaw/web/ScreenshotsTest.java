@@ -44,7 +44,7 @@ class ScreenshotsTest {
             page.waitForSelector(".lineage");
             shot(page, "return-lineage");
             open(page, base + "/return?sheet=L", "return-balance-sheet");
-            open(page, base + "/assets", "assets");
+            open(page, base + "/assets/tax", "assets");
             passThroughs(page, office.address());
             nonprofit(page, office.address() + "/e/5/return");
             open(page, base + "/check", "check");

@@ -44,12 +44,13 @@ public final class TaxColumns implements AssetRegister.Columns {
                 .stays()
                 .notTotalled()
                 .help("Percent of use in trade or business this year; empty is all of it.");
-        column(register, CLASS, "Property class", "IRC 168(e)").as(LineKind.TEXT);
+        column(register, CLASS, "Property class", "IRC 168(e)")
+                .oneOf(PropertyClass.all().stream().map(PropertyClass::code).toArray(String[]::new));
         column(register, METHOD, "Tax method", "IRC 168(b), (g)")
                 .as(LineKind.TEXT)
                 .help("Empty for what the class takes; 150DB, SL, ADS, or ADS/9.5 for a life of its own.");
         column(register, CONVENTION, "Convention", "IRC 168(d)")
-                .as(LineKind.TEXT)
+                .oneOf("HY", "MQ", "MM", "FM")
                 .help("HY, MQ, MM or FM as earlier years counted it; found by the return for property of this year.");
         column(register, SECTION_179, "Section 179 elected", "IRC 179(c)").inCents();
         column(register, BONUS, "Special allowance", "IRC 168(k)")

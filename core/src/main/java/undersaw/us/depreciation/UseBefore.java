@@ -39,18 +39,14 @@ record UseBefore(int back) implements Division {
 
     @Override
     public Map<String, Long> parts(Figures figures, MemberFigures members) {
-        String ending = ending(figures);
+        String year = String.valueOf(figures.period().lawYear() - back);
         Map<String, Long> parts = new HashMap<>();
         for (String row : members.of(USES)) {
-            if (row.endsWith(ending) && !members.answer(USE, row).isEmpty()) {
-                parts.put(row.substring(0, row.length() - ending.length()), Use.parse(members.answer(USE, row)) + 1);
+            if (row.matches(".+" + MARK + year) && !members.answer(USE, row).isEmpty()) {
+                parts.put(row.substring(0, row.length() - year.length() - 1), Use.parse(members.answer(USE, row)) + 1);
             }
         }
         return parts;
-    }
-
-    private String ending(Figures figures) {
-        return MARK + (figures.period().lawYear() - back);
     }
 
     @Override

@@ -371,12 +371,17 @@ public final class ListReader {
         };
     }
 
+    /** What offices write around a word of a choice: short-term, section 1245, 7 yr, MACRS 5, real 39. */
+    private static final String FILLERS =
+            "[- ]?term$|^section |^sec\\.? |^§ ?|^macrs ?|^real |^m(?=\\d)|[- ]?(yr|year)s?\\.?( property)?$";
+
     /** A word of the line's choice in any case, or one that begins like a single one of them. */
     private static Optional<String> choice(Line line, String text) {
         if (line.choices().isEmpty()) {
             return line.read(text);
         }
-        String plain = text.strip().toLowerCase(Locale.ROOT).replaceAll("[- ]?term$|^section |^sec\\.? |^§ ?", "");
+        String plain =
+                text.strip().toLowerCase(Locale.ROOT).replaceAll(FILLERS, "").replaceAll(" ?1/2$", ".5");
         List<String> like = line.choices().stream()
                 .filter(each -> each.equalsIgnoreCase(plain) || each.equalsIgnoreCase(text.strip()))
                 .toList();
