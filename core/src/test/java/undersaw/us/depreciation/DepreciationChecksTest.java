@@ -74,7 +74,8 @@ final class DepreciationChecksTest {
         "A-0143, bonus@old=;priorBonus@old=4000;priorRegular@old=0",
         "A-0144, propertyClass@press=5-listed",
         "A-0146, propertyClass@old=5-listed;businessUse@old=40",
-        "A-0147, propertyClass@old=5-listed;businessUse@old=40;/4562/26/c@old@2024=90;/4562/26/c@old-2023=90;/4562/26/c@old@2022=90",
+        "A-0147, propertyClass@old=5-listed;businessUse@old=40;/4562/26/c@old@2024=90;/4562/26/c@old-2023=90;"
+                + "/4562/26/c@old@2022=90",
         "A-0148, proceeds@old=500",
         "A-0149, disposed@old=2024-12-31",
         "A-0149, disposed@old=2021-01-01",
