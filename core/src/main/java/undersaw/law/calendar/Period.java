@@ -29,7 +29,7 @@ public record Period(LocalDate start, LocalDate end) {
 
     /** Whether it is shorter than twelve months and not a year of 52 weeks. */
     public boolean isShort() {
-        return end.plusDays(1).isBefore(start.plusYears(1)) && days() < 364;
+        return days() < 364 && end.plusDays(1).isBefore(start.plusYears(1));
     }
 
     /** Whether start and end make a tax year (IRC 441). */

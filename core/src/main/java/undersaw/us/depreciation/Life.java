@@ -16,14 +16,18 @@ public final class Life {
         List<AssetYear> found = new ArrayList<>();
         AssetFacts now = asset;
         TaxYears years = law.years();
+        List<Period> gone = new ArrayList<>(years.since(asset.placed()));
         for (int count = 0; count < Math.min(most, LONGEST); count++) {
-            AssetYear year = YearOfAsset.of(now, law.in(years));
+            AssetYear year = YearOfAsset.of(now, law.in(years), gone);
             found.add(year);
             if (isOver(asset, year)) {
                 break;
             }
             now = now.after(year, years.year().lawYear());
             years = years.next();
+            if (!gone.isEmpty() || years.year().contains(asset.placed())) {
+                gone.add(years.year());
+            }
         }
         return List.copyOf(found);
     }

@@ -10,6 +10,7 @@ import undersaw.law.calendar.Period;
  *
  * @param table the life, method and first year
  * @param years the tax years from the one of service to this one
+ * @param isByFormula whether a short year at or before this one takes the asset off the tables (Rev. Proc. 89-15)
  * @param convention by which the asset counts
  * @param disposed the day within this year on which it was given up; null where it is held
  * @param automobile whether limits of earlier years may have left more than the table's last rate
@@ -17,20 +18,16 @@ import undersaw.law.calendar.Period;
 record Regular(
         Recovery.Key table,
         List<Period> years,
+        boolean isByFormula,
         Convention convention,
         @Nullable LocalDate disposed,
         boolean automobile) {
     private static final long ROUNDING = 10;
     private static final long ROUNDING_SHARE = 1000;
 
-    /** Whether a short year at or before this one takes the asset off the tables (Rev. Proc. 89-15). */
-    boolean isByFormula() {
-        return years.stream().anyMatch(Period::isShort);
-    }
-
     /** This year's rate, in thousandths of a percent; nothing off the tables. */
     int rate() {
-        return isByFormula() ? 0 : Recovery.of(table).rate(years.size());
+        return isByFormula ? 0 : Recovery.of(table).rate(years.size());
     }
 
     /** How many tax years the recovery reaches into, by the tables. */
@@ -41,7 +38,7 @@ record Regular(
     /** The year's amount, where so much of the basis was taken before. */
     long of(long basis, long taken) {
         long left = Math.max(0, basis - taken);
-        return isByFormula() ? Math.min(left, byFormula(left)) : byTable(basis, left);
+        return isByFormula ? Math.min(left, byFormula(left)) : byTable(basis, left);
     }
 
     private long byTable(long basis, long left) {

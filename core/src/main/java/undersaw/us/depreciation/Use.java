@@ -55,6 +55,10 @@ public record Use(long now, Map<Integer, Long> before) {
 
     /** The same a year later, used as this year unless more is known. */
     Use next(int year) {
+        if (before.isEmpty()) {
+            // what is not known is as this year, which goes on
+            return this;
+        }
         Map<Integer, Long> known = new TreeMap<>(before);
         known.put(year, now);
         return new Use(in(year + 1), known);

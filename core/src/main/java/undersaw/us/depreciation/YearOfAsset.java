@@ -26,16 +26,23 @@ public final class YearOfAsset {
     private final AssetFacts asset;
     private final YearLaw law;
     private final List<Period> years;
+    private final boolean anyShort;
 
-    private YearOfAsset(AssetFacts asset, YearLaw law) {
+    private YearOfAsset(AssetFacts asset, YearLaw law, List<Period> years) {
         this.asset = asset;
         this.law = law;
-        years = law.years().since(asset.placed());
+        this.years = years;
+        anyShort = years.stream().anyMatch(Period::isShort);
     }
 
     /** What the year does to the asset. */
     public static AssetYear of(AssetFacts asset, YearLaw law) {
-        return new YearOfAsset(asset, law).find();
+        return of(asset, law, law.years().since(asset.placed()));
+    }
+
+    /** The same where the tax years from the one of service to this one are known. */
+    static AssetYear of(AssetFacts asset, YearLaw law, List<Period> years) {
+        return new YearOfAsset(asset, law, years).find();
     }
 
     private AssetYear find() {
@@ -81,7 +88,7 @@ public final class YearOfAsset {
 
     private Regular regular(Recovery.Key table, Convention convention) {
         return new Regular(
-                table, years, convention, goneThisYear(), asset.type().isAutomobile());
+                table, years, anyShort, convention, goneThisYear(), asset.type().isAutomobile());
     }
 
     private AssetYear idle(int number, Deducted before) {
