@@ -104,10 +104,12 @@ class AssetsJourneyTest {
         page.navigate(engagement + "/return?line=ASSETS/proceeds@threading-machine");
         page.locator(".lineage form.type input[name=value]").fill("9000");
         page.locator(".lineage form.type button:has-text('Keep')").click();
+        assertThat(page.locator(".lineage .big")).containsText("9,000");
         page.navigate(engagement + "/return?line=4797/24@threading-machine");
         assertThat(page.locator(".lineage ol.steps")).containsText("Price 9,000");
         browser.isClean(page);
         page.click("button:has-text('undo')");
+        assertThat(page.locator("#said")).containsText("Taken back");
         page.navigate(engagement + "/return?line=4797/24@threading-machine");
         assertThat(page.locator(".lineage")).not().containsText("Price 9,000");
     }
